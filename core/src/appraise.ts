@@ -1,0 +1,44 @@
+import type { Context } from './measure/context';
+import { measure, workingSets, type Measured } from './measure/measure';
+import type { Finding } from './review/model';
+import { review } from './review/review';
+import type { Session } from './session/document';
+
+/** Everything a screen, a sheet or an export needs to know about a session. */
+export interface Appraisal extends Pick<Measured, 'lines' | 'timeline' | 'freshness' | 'dose'> {
+  school: { id: string; name: string };
+  findings: Finding[];
+  totals: {
+    movements: number;
+    workingSets: number;
+    minutes: number;
+    availableMinutes: number;
+    overMinutes: number;
+  };
+}
+
+/**
+ * The front door: loads for every set on this kit, the timeline, freshness, dose and findings of a
+ * session for this client. Pure: the same session and context give the same appraisal.
+ * Loads in kg, times in seconds unless a name says minutes. Throws RangeError only for documents that
+ * the session schema would have refused.
+ */
+export function appraise(session: Session, context: Context): Appraisal {
+  const measured = measure(session, context);
+  const minutes = measured.timeline.totalS / 60;
+  return {
+    lines: measured.lines,
+    timeline: measured.timeline,
+    freshness: measured.freshness,
+    dose: measured.dose,
+    school: { id: measured.school.id, name: measured.school.name },
+    findings: review(measured),
+    totals: {
+      movements: measured.lines.length,
+      workingSets: workingSets(session),
+      minutes,
+      availableMinutes: session.minutes,
+      overMinutes: minutes - session.minutes,
+    },
+  };
+}

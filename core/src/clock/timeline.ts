@@ -1,0 +1,116 @@
+import type { Session } from '../session/document';
+
+export type EventKind = 'warm-up' | 'walk' | 'set up' | 'ramp' | 'set' | 'rest' | 'swap';
+
+/** Something that takes time. Seconds from the start of the session. */
+export interface TimelineEvent {
+  kind: EventKind;
+  startS: number;
+  endS: number;
+  /** The line, or the warm-up item, it belongs to. */
+  of: string | null;
+  /** Which set or ramp set, from 0. */
+  index: number;
+}
+
+/** What the clock needs to know of a line. All times in seconds. */
+export interface LineClock {
+  station: string;
+  /** Bench angle in use, degrees; null without a bench. */
+  benchDeg: number | null;
+  /** Bringing the first load of the line into place. */
+  loadingS: number;
+  /** Time under load of every working set, both sides together. */
+  setS: number[];
+  /** Changing the load before set `i`; it happens during the rest and counts only where it is longer. */
+  changeS: number[];
+  ramps: { workS: number; restS: number }[];
+  restS: number;
+}
+
+/** Common practice, in seconds. */
+export const clockTable = {
+  walkToStation: 45,
+  swapInPair: 20,
+  benchAngle: 15,
+  plateMoved: 8,
+  dumbbells: 15,
+  stack: 5,
+  rampRest: 45,
+  warmupBetween: 15,
+  warmupRepSeconds: 2.5,
+} as const;
+
+export interface Timeline {
+  events: TimelineEvent[];
+  totalS: number;
+}
+
+export function warmupSeconds(item: Session['warmup'][number]): number {
+  const each = item.seconds ?? (item.reps ?? 10) * clockTable.warmupRepSeconds;
+  return item.sets * each + (item.sets - 1) * clockTable.warmupBetween;
+}
+
+/**
+ * Lays a session on the clock: warm-up, walks, set-up, ramp sets, working sets and rests.
+ * Sets of a superset or giant set go round in turn; the round's rest is that of its last line.
+ * A rest before a new block and the way to it overlap: the longer of the two counts.
+ */
+export function layTimeline(session: Session, clocks: ReadonlyMap<string, LineClock>): Timeline {
+  const events: TimelineEvent[] = [];
+  let now = 0;
+  const spend = (kind: EventKind, seconds: number, of: string | null, index = 0): void => {
+    if (seconds <= 0) return;
+    events.push({ kind, startS: now, endS: now + seconds, of, index });
+    now += seconds;
+  };
+
+  session.warmup.forEach((item, i) => {
+    spend('warm-up', warmupSeconds(item), item.id, i);
+    if (i < session.warmup.length - 1) spend('rest', clockTable.warmupBetween, item.id);
+  });
+
+  let station: string | null = null;
+  let bench: number | null = null;
+  let owedRest = 0;
+
+  const prepare = (lineId: string, clock: LineClock): void => {
+    const walk = station === clock.station ? 0 : clockTable.walkToStation;
+    const turn = clock.benchDeg !== null && clock.benchDeg !== bench ? clockTable.benchAngle : 0;
+    const setUp = turn + clock.loadingS;
+    spend('rest', owedRest - walk - setUp, lineId);
+    owedRest = 0;
+    spend('walk', walk, lineId);
+    spend('set up', setUp, lineId);
+    station = clock.station;
+    if (clock.benchDeg !== null) bench = clock.benchDeg;
+    clock.ramps.forEach((ramp, i) => {
+      spend('ramp', ramp.workS, lineId, i);
+      spend('rest', ramp.restS, lineId, i);
+    });
+  };
+
+  for (const block of session.blocks) {
+    const rounds = Math.max(...block.lines.map((l) => clocks.get(l.id)!.setS.length));
+    for (let round = 0; round < rounds; round++) {
+      const inRound = block.lines.filter((l) => clocks.get(l.id)!.setS.length > round);
+      inRound.forEach((line, position) => {
+        const clock = clocks.get(line.id)!;
+        if (round === 0) prepare(line.id, clock);
+        else {
+          const change = clock.changeS[round] ?? 0;
+          if (position > 0) {
+            const swap = station === clock.station ? 0 : clockTable.swapInPair;
+            spend('swap', swap, line.id, round);
+            spend('rest', Math.max(block.betweenS - swap, change - swap, 0), line.id, round);
+          } else spend('rest', Math.max(owedRest, change), line.id, round);
+          owedRest = 0;
+          station = clock.station;
+        }
+        spend('set', clock.setS[round]!, line.id, round);
+        owedRest = position < inRound.length - 1 ? block.betweenS : clock.restS;
+      });
+    }
+  }
+  return { events, totalS: now };
+}

@@ -1,0 +1,97 @@
+import {
+  groupCredit,
+  groupIds,
+  regionIds,
+  regions,
+  type Credits,
+  type GroupId,
+  type RegionId,
+} from '../anatomy/regions';
+import type { School } from '../schools/schools';
+import { nextSetWorth } from './value';
+
+/** A working set that ends with more than this in reserve is not a hard set. */
+export const HARD_RESERVE = 4;
+/** From this credit on a set counts as direct. */
+const DIRECT = 0.875;
+const NOTICEABLE = 0.2;
+
+export interface CountedSet {
+  credits: Credits;
+  /** Repetitions expected to be left. */
+  reserve: number;
+}
+
+export interface Dose {
+  /** Hard sets by kind. */
+  direct: number;
+  indirect: number;
+  /** Hard sets × credit. */
+  fractional: number;
+  /** All working sets × credit, the easy ones included. */
+  withEasy: number;
+  band: { lo: number; hi: number } | null;
+  /** What the next set would add, as a share of what one session can give. */
+  next: number;
+}
+
+export interface DoseSheet {
+  regions: Record<RegionId, Dose>;
+  groups: Record<GroupId, Dose>;
+}
+
+const isHard = (set: CountedSet): boolean => set.reserve <= HARD_RESERVE + 0.5;
+
+function count(
+  sets: readonly CountedSet[],
+  creditOf: (c: Credits) => number,
+  band: Dose['band'],
+  scale: number,
+): Dose {
+  const dose: Dose = { direct: 0, indirect: 0, fractional: 0, withEasy: 0, band, next: 0 };
+  for (const set of sets) {
+    const credit = creditOf(set.credits);
+    dose.withEasy += credit;
+    if (!isHard(set)) continue;
+    dose.fractional += credit;
+    if (credit >= DIRECT) dose.direct += 1;
+    else if (credit >= NOTICEABLE) dose.indirect += 1;
+  }
+  dose.next = nextSetWorth(dose.fractional, scale);
+  return dose;
+}
+
+/** The band of a group in this session: that of the school, the main one for what the session is for. */
+export function bandOf(
+  school: School,
+  group: GroupId,
+  main: GroupId | null,
+  share: number,
+): { lo: number; hi: number } {
+  const band = group === main ? school.mainBand : school.bands[group];
+  return { lo: Math.round(band.lo * share), hi: Math.round(band.hi * share) };
+}
+
+/**
+ * Counts sets for every region and group. A group's credit is that of its best head. The heads of
+ * the chest and the triceps take two fifths of their group's lower bound as their own (own estimate).
+ */
+export function countDose(
+  sets: readonly CountedSet[],
+  school: School,
+  main: GroupId | null,
+  share: number,
+): DoseSheet {
+  const groups = {} as DoseSheet['groups'];
+  for (const id of groupIds)
+    groups[id] = count(sets, (c) => groupCredit(c, id), bandOf(school, id, main, share), school.valueScale);
+  const perRegion = {} as DoseSheet['regions'];
+  for (const id of regionIds) {
+    const group = regions[id].group;
+    const whole = group ? groups[group].band : null;
+    const isHead = group === 'chest' || group === 'triceps';
+    const band = whole && isHead ? { lo: Math.round(whole.lo * 0.4), hi: whole.hi } : whole;
+    perRegion[id] = count(sets, (c) => c[id] ?? 0, band, school.valueScale);
+  }
+  return { regions: perRegion, groups };
+}

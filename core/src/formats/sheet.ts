@@ -1,0 +1,150 @@
+import type { Appraisal } from '../appraise';
+import { movementOf } from '../movements/catalogue';
+import type { MeasuredLine } from '../measure/measure';
+import type { Context } from '../measure/context';
+import type { Session } from '../session/document';
+import { setTargets, tempoText, tempoWords } from '../session/schemes';
+import { durationWords } from '../units/time';
+import { massFigure, massText, type MassUnit } from '../units/mass';
+
+/** What one printed page of a session says. Everything is text, ready to be set. */
+export interface Sheet {
+  title: string;
+  client: string;
+  where: string;
+  minutes: string;
+  warmup: { name: string; dose: string }[];
+  blocks: SheetBlock[];
+  stopSigns: string;
+  before: string;
+  medical: string;
+}
+
+export interface SheetBlock {
+  /** "Superset: one set of each in turn." for more than one movement. */
+  how: string | null;
+  lines: SheetLine[];
+}
+
+export interface SheetLine {
+  name: string;
+  setup: string;
+  sets: string;
+  load: string;
+  ramp: string | null;
+  reserve: string;
+  tempo: string;
+  rest: string;
+  cues: string[];
+  note: string;
+}
+
+export const stopSigns =
+  'Sharp or sudden pain, a pop or tear in chest or shoulder, numbness or tingling, chest pain, dizziness, or breath that will not come: rack the load, stop, and get medical help as is done where you train.';
+export const beforeYouStart =
+  'Heavy bells come up from the thighs and go back the same way. Thumbs round every handle. Collars on, unless you bench alone without safety arms. Never bounce a load to save a rep.';
+export const medicalSentence =
+  'This plan comes from your coach. It is not medical advice and does not clear you to train; ask a clinician about pain, illness or medicines.';
+
+/** Loads of a line: "24, 24, 22, 22 kg each", one figure when they agree, words where there is none. */
+export function loadText(m: Pick<MeasuredLine, 'sets' | 'movement' | 'calibrate'>, unit: MassUnit): string {
+  const load = m.movement.load;
+  if (load.kind === 'none') return '';
+  if (load.kind === 'bodyweight') {
+    const added = m.sets.map((s) => s.kg ?? 0);
+    if (added.every((kg) => kg === 0)) return 'bodyweight';
+    return `bodyweight + ${figures(added, unit)} ${unit}`;
+  }
+  if (m.sets.some((s) => s.kg === null)) return 'find the load';
+  const each = load.perHand && m.movement.implement !== 'cable' ? ' each' : load.perHand ? ' a side' : '';
+  return `${figures(
+    m.sets.map((s) => s.kg!),
+    unit,
+  )} ${unit}${each}`;
+}
+
+function figures(kgs: readonly number[], unit: MassUnit): string {
+  const texts = kgs.map((kg) => massFigure(kg, unit));
+  return texts.every((t) => t === texts[0]) ? texts[0]! : texts.join(', ');
+}
+
+const reserveNumber = (n: number): string =>
+  n === 0
+    ? 'none'
+    : n === 1
+      ? 'one rep'
+      : `${['', '', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'][Math.round(n)]} reps`;
+
+/** "Stop with three reps left on the first set, one on the last." */
+export function reserveWords(line: { reserve: { first: number; last: number } }): string {
+  const { first, last } = line.reserve;
+  if (first === last)
+    return last === 0 ? 'Go until the form would break' : `Stop with ${reserveNumber(last)} left`;
+  const end = last === 0 ? 'until the form would break on the last' : `${reserveNumber(last)} on the last`;
+  return `Stop with ${reserveNumber(first)} left on the first set, ${end}`;
+}
+
+function setsWords(m: MeasuredLine): string {
+  const { scheme } = m.line;
+  const side = m.movement.oneSided ? ' a side' : '';
+  if (scheme.kind === 'straight') {
+    const { lo, hi } = scheme.reps;
+    return `${scheme.sets} × ${lo === hi ? lo : `${lo}–${hi}`}${side}`;
+  }
+  return `${setTargets(m.line)
+    .map((t) => t.reps.lo)
+    .join(', ')}${side}`;
+}
+
+function sheetLine(m: MeasuredLine, unit: MassUnit, rest: string): SheetLine {
+  const each = m.movement.load.kind === 'external' && m.movement.load.perHand ? ' each' : '';
+  return {
+    name: m.name,
+    setup: m.detail,
+    sets: setsWords(m),
+    load: loadText(m, unit) || '—',
+    ramp:
+      m.ramps.length > 0 ? m.ramps.map((r) => `${massText(r.kg, unit)}${each} × ${r.reps}`).join(', ') : null,
+    reserve: reserveWords(m.line),
+    tempo: `${tempoText(m.line.tempo)}: ${tempoWords(m.line.tempo)}`,
+    rest,
+    cues: m.line.cues ?? m.movement.cues.slice(0, 3),
+    note: m.line.note,
+  };
+}
+
+/** The sheet of an appraised session, loads in the client's unit. */
+export function makeSheet(session: Session, appraisal: Appraisal, context: Context): Sheet {
+  const { client, kit } = context;
+  const byId = new Map(appraisal.lines.map((l) => [l.id, l]));
+  return {
+    title: session.title,
+    client: client.name,
+    where: kit.name,
+    minutes: `about ${Math.round(appraisal.totals.minutes)} minutes`,
+    warmup: session.warmup.map((w) => ({
+      name: movementOf(w.movement).variants[0]!.name,
+      dose:
+        w.seconds !== null
+          ? `${w.sets > 1 ? `${w.sets} × ` : ''}${durationWords(w.seconds)}`
+          : `${w.sets} × ${w.reps ?? 10}`,
+    })),
+    blocks: session.blocks.map((b) => ({
+      how:
+        b.kind === 'single'
+          ? null
+          : `${b.kind === 'superset' ? 'Superset' : 'Giant set'}: one set of each in turn${b.betweenS > 0 ? `, ${b.betweenS} s between` : ''}, rest after the round.`,
+      lines: b.lines.map((l, i) => {
+        const last = i === b.lines.length - 1;
+        return sheetLine(
+          byId.get(l.id)!,
+          client.unit,
+          b.kind !== 'single' && !last ? 'go to the next' : durationWords(l.restS),
+        );
+      }),
+    })),
+    stopSigns,
+    before: beforeYouStart,
+    medical: medicalSentence,
+  };
+}

@@ -1,0 +1,112 @@
+import type { Movement } from '../movements/model';
+import type { Kit } from './kit';
+import { barLoads, type BarLoad, type PlateStack } from './plates';
+
+/** A load this kit can make. `kg` is said as the coach says it: total, or each hand. */
+export interface MadeLoad {
+  kg: number;
+  perSide?: PlateStack;
+}
+
+export type Fitting =
+  | { ok: true; load: MadeLoad; lighter: MadeLoad | null; heavier: MadeLoad | null }
+  | { ok: false; missing: string };
+
+const barUse = {
+  barbell: 'straight',
+  'curl bar': 'curl',
+  'guided bar': 'guided',
+  landmine: 'landmine',
+} as const;
+
+const madeFromBar = (l: BarLoad): MadeLoad => ({ kg: l.totalKg, perSide: l.perSide });
+
+const stackLoads = new WeakMap<Kit['stacks'][number], MadeLoad[]>();
+function loadsOfStack(stack: Kit['stacks'][number]): MadeLoad[] {
+  let loads = stackLoads.get(stack);
+  if (!loads) {
+    const marks = new Set<number>();
+    for (let kg = stack.firstKg; kg <= stack.maxKg + 1e-9; kg += stack.stepKg) {
+      let extras = [0];
+      for (const addOn of stack.addOnsKg) extras = [...extras, ...extras.map((e) => e + addOn)];
+      for (const extra of extras) marks.add(Number(((kg + extra) * stack.ratio).toFixed(3)));
+    }
+    loads = [...marks].sort((a, b) => a - b).map((kg) => ({ kg }));
+    stackLoads.set(stack, loads);
+  }
+  return loads;
+}
+
+const bellLoads = new WeakMap<Kit['dumbbells'], MadeLoad[]>();
+
+/** Every load the kit can make for a movement, ascending; empty when it has not got the implement. */
+export function makeableLoads(kit: Kit, movement: Movement): MadeLoad[] {
+  switch (movement.implement) {
+    case 'barbell':
+    case 'curl bar':
+    case 'guided bar':
+    case 'landmine': {
+      const use = barUse[movement.implement];
+      const bars = kit.bars.filter((b) => b.use === use || (use === 'landmine' && b.use === 'straight'));
+      if (bars.length === 0) return [];
+      if (bars.length === 1) return barLoads(kit.plates, bars[0]!.kg).map(madeFromBar);
+      const heaviest = [...bars].sort((a, b) => b.kg - a.kg);
+      const best = new Map<number, BarLoad>();
+      for (const bar of heaviest)
+        for (const load of barLoads(kit.plates, bar.kg))
+          if (!best.has(load.totalKg)) best.set(load.totalKg, load);
+      return [...best.values()].sort((a, b) => a.totalKg - b.totalKg).map(madeFromBar);
+    }
+    case 'dumbbells':
+    case 'dumbbell': {
+      let loads = bellLoads.get(kit.dumbbells);
+      if (!loads) {
+        loads = [...kit.dumbbells].sort((a, b) => a.kg - b.kg).map((d) => ({ kg: d.kg }));
+        bellLoads.set(kit.dumbbells, loads);
+      }
+      return loads;
+    }
+    case 'cable':
+    case 'machine': {
+      const stack = kit.stacks.find((s) => s.serves.includes(movement.station));
+      return stack ? loadsOfStack(stack) : [];
+    }
+    default:
+      return [];
+  }
+}
+
+/** What the kit lacks for this movement, in words; null when it has everything. */
+export function missingFor(kit: Kit, movement: Movement): string | null {
+  const needsLoad = !['bodyweight', 'none', 'band'].includes(movement.implement);
+  if (needsLoad && makeableLoads(kit, movement).length === 0) {
+    const named = movement.implement === 'cable' ? 'cable stack' : movement.implement;
+    return movement.implement === 'machine' ? `a ${movement.station}` : `a ${named}`;
+  }
+  if (movement.station === 'rack' && kit.rack.count === 0) return 'a rack';
+  if (['dip bars', 'landmine'].includes(movement.station) && !kit.places.includes(movement.station))
+    return movement.station;
+  return null;
+}
+
+/** The makeable load nearest to a wish (of two equally near the lighter), with its neighbours. */
+export function nearestLoad(loads: readonly MadeLoad[], wishKg: number): { index: number; load: MadeLoad } {
+  let low = 0;
+  let high = loads.length - 1;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (loads[middle]!.kg < wishKg) low = middle + 1;
+    else high = middle;
+  }
+  const below = loads[low - 1];
+  const index = below && wishKg - below.kg <= loads[low]!.kg - wishKg + 1e-9 ? low - 1 : low;
+  return { index, load: loads[index]! };
+}
+
+/** Fits a wished load (kg, total or each hand as the movement is said) to this kit. */
+export function fitLoad(kit: Kit, movement: Movement, wishKg: number): Fitting {
+  const loads = makeableLoads(kit, movement);
+  if (loads.length === 0) return { ok: false, missing: missingFor(kit, movement) ?? movement.implement };
+  const { index, load } = nearestLoad(loads, wishKg);
+  return { ok: true, load, lighter: loads[index - 1] ?? null, heavier: loads[index + 1] ?? null };
+}

@@ -1,0 +1,67 @@
+import { z } from 'zod';
+
+const id = z.string().min(1).max(60);
+const kg = z.number().min(0).max(500);
+
+/** What a gym has. Loads are stored in kilograms; `unit` is what its irons are marked in. */
+export const kitSchema = z
+  .object({
+    format: z.literal('drimbo.kit'),
+    version: z.literal(1),
+    name: z.string().min(1).max(80),
+    unit: z.enum(['kg', 'lb']),
+    bars: z.array(
+      z
+        .object({
+          id,
+          name: z.string().max(60),
+          kg: kg.positive(),
+          use: z.enum(['straight', 'curl', 'guided', 'landmine']),
+        })
+        .strict(),
+    ),
+    plates: z.array(z.object({ kg: kg.positive(), pairs: z.number().int().min(0).max(40) }).strict()),
+    dumbbells: z.array(z.object({ kg: kg.positive(), pairs: z.number().int().min(1).max(10) }).strict()),
+    stacks: z.array(
+      z
+        .object({
+          id,
+          name: z.string().max(60),
+          /** Stations in the catalogue's words that this stack serves. */
+          serves: z.array(z.string().max(60)),
+          firstKg: kg.positive(),
+          stepKg: kg.positive(),
+          maxKg: kg.positive(),
+          addOnsKg: z.array(kg.positive()).max(4),
+          count: z.number().int().min(1).max(10),
+          /** Load at the hand ÷ plates lifted. */
+          ratio: z.number().min(0.25).max(2),
+        })
+        .strict(),
+    ),
+    benches: z.array(
+      z
+        .object({ id, name: z.string().max(60), notchesDeg: z.array(z.number().min(-40).max(90)).min(1) })
+        .strict(),
+    ),
+    rack: z.object({ count: z.number().int().min(0).max(10), safetyArms: z.boolean() }).strict(),
+    places: z.array(z.string().max(60)),
+    dipBelt: z.boolean(),
+  })
+  .strict();
+
+export type Kit = z.infer<typeof kitSchema>;
+
+/** Every notch any bench of this gym has, ascending, without doubles. */
+export function notchesOf(kit: Kit): number[] {
+  const all = new Set(kit.benches.flatMap((b) => b.notchesDeg));
+  return [...all].sort((a, b) => a - b);
+}
+
+/** The notch nearest to a wished angle; the lower one of two equally near. Null without benches. */
+export function nearestNotch(kit: Kit, deg: number): number | null {
+  let best: number | null = null;
+  for (const notch of notchesOf(kit))
+    if (best === null || Math.abs(notch - deg) < Math.abs(best - deg)) best = notch;
+  return best;
+}

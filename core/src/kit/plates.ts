@@ -1,0 +1,80 @@
+import type { Kit } from './kit';
+
+/** Plates for one side of a bar, largest first. */
+export type PlateStack = { kg: number; count: number }[];
+
+export interface BarLoad {
+  totalKg: number;
+  perSide: PlateStack;
+  plateCount: number;
+}
+
+const grams = (kg: number): number => Math.round(kg * 1000);
+
+/** True when `a` is the better way to make the same load: fewer plates, then larger plates first. */
+function better(a: number[], b: number[]): boolean {
+  const plates = (counts: number[]): number => counts.reduce((x, y) => x + y, 0);
+  const difference = plates(a) - plates(b);
+  if (difference !== 0) return difference < 0;
+  for (let i = 0; i < a.length; i++) if (a[i] !== b[i]) return a[i]! > b[i]!;
+  return false;
+}
+
+/**
+ * Every load one side can carry, ascending, each with its best plates: a bounded subset sum over
+ * the pairs the kit owns. Loads are compared in whole grams.
+ */
+function sideLoads(plates: Kit['plates']): { grams: number; perSide: PlateStack; plateCount: number }[] {
+  const sizes = plates.filter((p) => p.pairs > 0).sort((a, b) => b.kg - a.kg);
+  let reach = new Map<number, number[]>([[0, []]]);
+  for (const size of sizes) {
+    const next = new Map<number, number[]>();
+    for (const [total, counts] of reach) {
+      for (let n = 0; n <= size.pairs; n++) {
+        const made = total + n * grams(size.kg);
+        if (made > 400_000) break;
+        const candidate = [...counts, n];
+        const held = next.get(made);
+        if (!held || better(candidate, held)) next.set(made, candidate);
+      }
+    }
+    reach = next;
+  }
+  return [...reach.entries()]
+    .sort(([a], [b]) => a - b)
+    .map(([total, counts]) => ({
+      grams: total,
+      plateCount: counts.reduce((x, y) => x + y, 0),
+      perSide: counts.flatMap((count, i) => (count > 0 ? [{ kg: sizes[i]!.kg, count }] : [])),
+    }));
+}
+
+const remembered = new WeakMap<Kit['plates'], Map<number, BarLoad[]>>();
+
+/** Every total a bar of `barKg` can be loaded to with these plates, ascending. */
+export function barLoads(plates: Kit['plates'], barKg: number): BarLoad[] {
+  let byBar = remembered.get(plates);
+  if (!byBar) remembered.set(plates, (byBar = new Map()));
+  let loads = byBar.get(barKg);
+  if (!loads) {
+    loads = sideLoads(plates).map((side) => ({
+      totalKg: Number((barKg + (2 * side.grams) / 1000).toFixed(3)),
+      perSide: side.perSide,
+      plateCount: side.plateCount,
+    }));
+    byBar.set(barKg, loads);
+  }
+  return loads;
+}
+
+/** Plates taken off and put on, both sides together, to get from one loading to another. */
+export function plateMoves(from: PlateStack, to: PlateStack): number {
+  const sizes = new Set([...from, ...to].map((p) => p.kg));
+  let perSide = 0;
+  for (const kg of sizes) {
+    const before = from.find((p) => p.kg === kg)?.count ?? 0;
+    const after = to.find((p) => p.kg === kg)?.count ?? 0;
+    perSide += Math.abs(after - before);
+  }
+  return perSide * 2;
+}

@@ -1,0 +1,13 @@
+import type { Kit } from '../kit/kit';
+import type { Client } from '../session/client';
+import type { LiftRecord } from '../strength/evidence';
+
+/** Everything a session is judged against. Nothing here is looked up: the caller passes it in. */
+export interface Context {
+  client: Client;
+  kit: Kit;
+  /** Logged sets of this client, beside the tests in the client document. */
+  logged: readonly LiftRecord[];
+  /** The day it is, ISO date. */
+  todayIso: string;
+}

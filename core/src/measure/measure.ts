@@ -1,0 +1,281 @@
+import {
+  groupIds,
+  regions,
+  type Credits,
+  type GroupId,
+  type RegionId,
+  leadVoice,
+  type VoiceId,
+} from '../anatomy/regions';
+import { layTimeline, clockTable, type LineClock, type Timeline } from '../clock/timeline';
+import { countDose, type CountedSet, type DoseSheet } from '../dose/dose';
+import { runFatigue, type Exertion, type FreshnessPoint } from '../fatigue/stores';
+import { plateMoves, type PlateStack } from '../kit/plates';
+import { choicesOf, prescribe, type Prescription } from '../loads/prescribe';
+import { rampSets, type RampSet } from '../loads/ramp';
+import { movementOf } from '../movements/catalogue';
+import type { Movement } from '../movements/model';
+import { rigWords, type Rig } from '../movements/rig';
+import { creditsOf, fullRig, movementName } from '../movements/settings';
+import { bandShare, schools, type School } from '../schools/schools';
+import { linesOf, type Emphasis, type Line, type Session } from '../session/document';
+import { repSeconds, setTargets } from '../session/schemes';
+import type { LiftRecord } from '../strength/evidence';
+import { maxOf, type MaxEstimate } from '../strength/max';
+import type { Context } from './context';
+
+/** A line with everything computed for it. */
+export interface MeasuredLine extends Prescription {
+  id: string;
+  blockId: string;
+  line: Line;
+  movement: Movement;
+  rig: Rig;
+  name: string;
+  /** The rig in words: "30°, tuck 50°". */
+  detail: string;
+  credits: Credits;
+  voice: VoiceId;
+  max: MaxEstimate;
+  ramps: RampSet[];
+  /** Time from the first step toward the line to the end of its last set, its share of a pair. */
+  seconds: number;
+}
+
+export interface Measured {
+  session: Session;
+  context: Context;
+  school: School;
+  lines: MeasuredLine[];
+  timeline: Timeline;
+  freshness: FreshnessPoint[];
+  dose: DoseSheet;
+}
+
+export const groupOfEmphasis = (emphasis: Emphasis): GroupId | null =>
+  (groupIds as readonly string[]).includes(emphasis)
+    ? (emphasis as GroupId)
+    : regions[emphasis as RegionId].group;
+
+const evidenceOf = new WeakMap<Context['client'], WeakMap<readonly LiftRecord[], LiftRecord[]>>();
+function allRecords(context: Context): LiftRecord[] {
+  let byLog = evidenceOf.get(context.client);
+  if (!byLog) evidenceOf.set(context.client, (byLog = new WeakMap()));
+  let records = byLog.get(context.logged);
+  if (!records) byLog.set(context.logged, (records = [...context.client.tests, ...context.logged]));
+  return records;
+}
+
+const maxes = new WeakMap<LiftRecord[], Map<string, MaxEstimate>>();
+
+/** Today's max of a movement for the client of a context; remembered for the same evidence. */
+export function clientMax(movement: Movement, rig: Rig, context: Context): MaxEstimate {
+  const records = allRecords(context);
+  let known = maxes.get(records);
+  if (!known) maxes.set(records, (known = new Map()));
+  const key = `${context.todayIso} ${context.client.massKg} ${context.client.formula} ${movement.id} ${JSON.stringify(fullRig(movement, rig))}`;
+  let max = known.get(key);
+  if (!max) {
+    const { massKg, formula } = context.client;
+    max = maxOf(movement, rig, { massKg, formula, records, todayIso: context.todayIso });
+    if (known.size > 2000) known.clear();
+    known.set(key, max);
+  }
+  return max;
+}
+
+const usesBench = (rig: Rig): boolean => rig.benchDeg !== undefined && rig.stance !== 'floor';
+
+const setSeconds = (line: Line, movement: Movement): number[] =>
+  setTargets(line).map(
+    (t) => ((t.reps.lo + t.reps.hi) / 2) * repSeconds(line.tempo) * (movement.oneSided ? 2 : 1),
+  );
+
+const handling = (movement: Movement): number => {
+  if (movement.implement === 'dumbbells' || movement.implement === 'dumbbell') return clockTable.dumbbells;
+  if (movement.implement === 'cable' || movement.implement === 'machine') return clockTable.stack;
+  return 0;
+};
+
+const onBar = (movement: Movement): boolean =>
+  ['barbell', 'curl bar', 'guided bar', 'landmine'].includes(movement.implement);
+
+function clockOf(m: MeasuredLine, bars: Map<string, PlateStack>): LineClock {
+  const { movement, line } = m;
+  const steps: (PlateStack | undefined)[] = [
+    ...m.ramps.map((r) => r.perSide),
+    ...m.sets.map((s) => s.perSide),
+  ];
+  const changes = steps.map(() => 0);
+  let loadingS = handling(movement);
+  if (onBar(movement)) {
+    let held = bars.get(movement.station) ?? [];
+    steps.forEach((stack, i) => {
+      const wanted = stack ?? held;
+      changes[i] = plateMoves(held, wanted) * clockTable.plateMoved;
+      held = wanted;
+    });
+    bars.set(movement.station, held);
+    loadingS = changes[0] ?? 0;
+  } else {
+    m.sets.forEach((s, i) => {
+      if (i > 0 && s.kg !== m.sets[i - 1]!.kg) changes[m.ramps.length + i] = handling(movement);
+    });
+  }
+  const perRep = repSeconds(line.tempo) * (movement.oneSided ? 2 : 1);
+  return {
+    station: movement.station,
+    benchDeg: usesBench(m.rig) ? m.rig.benchDeg! : null,
+    loadingS,
+    setS: setSeconds(line, movement),
+    changeS: changes.slice(m.ramps.length),
+    ramps: m.ramps.map((r, i) => ({
+      workS: r.reps * perRep,
+      restS: Math.max(clockTable.rampRest, changes[i + 1] ?? 0),
+    })),
+    restS: line.restS,
+  };
+}
+
+/** Working sets in the order they happen, as the stores and the dose want them. */
+function exertions(
+  timeline: Timeline,
+  byId: ReadonlyMap<string, MeasuredLine>,
+): (Exertion & { of: string; index: number })[] {
+  return timeline.events
+    .filter((e) => e.kind === 'set')
+    .map((e) => {
+      const m = byId.get(e.of!)!;
+      const set = m.sets[e.index];
+      const target = set?.target ?? setTargets(m.line)[e.index]!;
+      return {
+        of: e.of!,
+        index: e.index,
+        startS: e.startS,
+        endS: e.endS,
+        credits: m.credits,
+        reps: (target.reps.lo + target.reps.hi) / 2,
+        reserve: target.reserve,
+      };
+    });
+}
+
+type BareLine = Omit<MeasuredLine, 'blockId'>;
+
+/** What depends on the line alone; edits leave other lines as they were, so it is seldom computed. */
+const bareLines = new WeakMap<Line, { context: Context; bare: BareLine }>();
+
+function bare(line: Line, blockId: string, context: Context): MeasuredLine {
+  let known = bareLines.get(line);
+  if (!known || known.context !== context)
+    bareLines.set(line, (known = { context, bare: makeBare(line, context) }));
+  return { ...known.bare, blockId };
+}
+
+function makeBare(line: Line, context: Context): BareLine {
+  const movement = movementOf(line.movement);
+  const rig = fullRig(movement, line.rig);
+  const credits = creditsOf(movement, rig);
+  return {
+    id: line.id,
+    line,
+    movement,
+    rig,
+    name: movementName(movement, rig),
+    detail: rigWords(rig, movement.knobs),
+    credits,
+    voice: leadVoice(credits),
+    max: clientMax(movement, rig, context),
+    sets: [],
+    calibrate: false,
+    missing: null,
+    ramps: [],
+    seconds: 0,
+  };
+}
+
+function addRamps(lines: MeasuredLine[], context: Context): void {
+  let heavyDone = false;
+  const warmed = new Set<string>();
+  for (const m of lines) {
+    const isFirst = !heavyDone;
+    const workKg = m.sets[0]?.kg ?? null;
+    const rampable =
+      m.movement.compound &&
+      m.movement.load.kind === 'external' &&
+      workKg !== null &&
+      m.movement.family !== 'corrective';
+    if (!rampable) continue;
+    heavyDone = true;
+    if (warmed.has(`${m.movement.id}`)) continue;
+    warmed.add(m.movement.id);
+    m.ramps = rampSets(choicesOf(context.kit, m.movement) ?? [], workKg, m.movement.implement, isFirst);
+  }
+}
+
+const clocksOf = (lines: readonly MeasuredLine[]): Map<string, LineClock> => {
+  const bars = new Map<string, PlateStack>();
+  return new Map(lines.map((m) => [m.id, clockOf(m, bars)]));
+};
+
+function shareSeconds(lines: MeasuredLine[], timeline: Timeline): void {
+  const byId = new Map(lines.map((m) => [m.id, m]));
+  for (const e of timeline.events) {
+    const m = e.kind === 'warm-up' || e.of === null ? undefined : byId.get(e.of);
+    if (m) m.seconds += e.endS - e.startS;
+  }
+}
+
+/** Lines with their loads, and the clock: what minutes and sets follow from. */
+export interface LaidOut {
+  lines: MeasuredLine[];
+  byId: ReadonlyMap<string, MeasuredLine>;
+  timeline: Timeline;
+}
+
+/**
+ * Loads and clock of a session. The loads need to know how tired the client is, which needs the
+ * clock; the clock needs the loads for plate changes: so the sets are laid once without loads,
+ * loaded, then laid again with ramps and plates.
+ */
+export function layOut(session: Session, context: Context): LaidOut {
+  const lines = session.blocks.flatMap((b) => b.lines.map((l) => bare(l, b.id, context)));
+  const byId = new Map(lines.map((m) => [m.id, m]));
+  const rough = layTimeline(session, clocksOf(lines));
+  const first = exertions(rough, byId);
+  const losses = runFatigue(first, null).losses;
+  const lossesOf = new Map<string, number[]>();
+  first.forEach((e, i) => {
+    const list = lossesOf.get(e.of) ?? [];
+    list[e.index] = losses[i]!;
+    lossesOf.set(e.of, list);
+  });
+  for (const m of lines)
+    Object.assign(
+      m,
+      prescribe(m.line, m.movement, m.rig, m.max, lossesOf.get(m.id) ?? [], context.kit, context.client),
+    );
+  addRamps(lines, context);
+  return { lines, byId, timeline: layTimeline(session, clocksOf(lines)) };
+}
+
+/** Loads, clock, fatigue and dose of a session. */
+export function measure(session: Session, context: Context): Measured {
+  const school = schools[session.school];
+  const { lines, byId, timeline } = layOut(session, context);
+  shareSeconds(lines, timeline);
+  const freshness = runFatigue(exertions(timeline, byId), timeline.totalS).curve;
+  const counted: CountedSet[] = lines.flatMap((m) =>
+    m.sets.map((s) => ({ credits: m.credits, reserve: s.expectedReserve ?? s.target.reserve })),
+  );
+  const dose = countDose(
+    counted,
+    school,
+    groupOfEmphasis(session.emphasis),
+    bandShare[context.client.trainingAge],
+  );
+  return { session, context, school, lines, timeline, freshness, dose };
+}
+
+export const workingSets = (session: Session): number =>
+  linesOf(session).reduce((n, l) => n + setTargets(l).length, 0);

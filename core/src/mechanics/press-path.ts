@@ -1,0 +1,102 @@
+import { shareOfStature, segmentsOf, type Body } from '../anatomy/body';
+import { clamp } from '../units/numbers';
+import { add, dot, radians, scale, sweep, unit, type Vec } from './vector';
+
+/** One posture of the right arm in the trunk's frame, origin at the shoulder joint. */
+export interface ArmPose {
+  /** Unit vector of the upper arm, shoulder to elbow. */
+  upper: Vec;
+  /** Unit vector of the forearm, elbow to grip. */
+  fore: Vec;
+}
+
+export interface PressKnobs {
+  /** Direction pressed against the trunk: 0 straight ahead of the chest, 90 overhead, −90 a dip. */
+  deg: number;
+  tuckDeg: number;
+  /** Hands apart in biacromial breadths; null where each hand is free. */
+  gripBiacromial: number | null;
+  /** Lowest the upper arm may go, degrees below the shoulder's level; the floor stops it. */
+  stopDeg?: number;
+}
+
+/** Rows of trunk coordinates that the press moves in: along the press, across it, outward. */
+const frameOf = (deg: number): { up: Vec; across: Vec; out: Vec } => {
+  const b = radians(deg);
+  return { up: [Math.cos(b), Math.sin(b), 0], across: [Math.sin(b), -Math.cos(b), 0], out: [0, 0, 1] };
+};
+
+/** How far the front of the chest lies ahead of the shoulder joint at a height `y` (m, headward). */
+const chestFront = (y: number, h: number): number => {
+  const low = clamp(-y / (0.07 * h), 0, 1);
+  return (
+    h * (shareOfStature.chestFrontHigh + (shareOfStature.chestFrontLow - shareOfStature.chestFrontHigh) * low)
+  );
+};
+
+/**
+ * Postures of a press from the lowest the chest, the floor or the joint allows to nearly straight
+ * arms, `count` of them. The flare is measured from the trunk; the forearm stays upright in the side
+ * view; the upper arm sweeps a great circle from bottom to top.
+ */
+export function pressPath(knobs: PressKnobs, body: Body, count = 20): ArmPose[] {
+  const seg = segmentsOf(body);
+  const { up, across, out } = frameOf(knobs.deg);
+  const flare = radians(knobs.tuckDeg);
+  const overhead = clamp((Math.abs(knobs.deg) - 45) / 30, 0, 1);
+  const b = radians(knobs.deg);
+  const barZ =
+    knobs.gripBiacromial === null ? null : (knobs.gripBiacromial * seg.biacromialM) / 2 - seg.jointHalfWidthM;
+
+  const aside = (alpha: number): number => {
+    if (overhead >= 1) return flare;
+    const c = clamp(
+      (Math.cos(flare) + Math.sin(alpha) * Math.sin(b)) / (Math.cos(alpha) * Math.max(Math.cos(b), 0.2)),
+      -0.15,
+      1,
+    );
+    return (1 - overhead) * Math.acos(c) + overhead * flare;
+  };
+  const upperAt = (alpha: number): Vec => {
+    const phi = aside(alpha);
+    const level = add(scale(across, Math.cos(phi)), scale(out, Math.sin(phi)));
+    return add(scale(level, Math.cos(alpha)), scale(up, Math.sin(alpha)));
+  };
+  const foreTo = (upper: Vec, handZ: number): Vec => {
+    const fz = clamp((handZ - seg.upperArmM * upper[2]) / seg.elbowToGripM, -0.95, 0.95);
+    return add(scale(out, fz), scale(up, Math.sqrt(Math.max(1e-6, 1 - fz * fz))));
+  };
+  const handOf = (upper: Vec, fore: Vec): Vec =>
+    add(scale(upper, seg.upperArmM), scale(fore, seg.elbowToGripM));
+
+  let alpha = radians(knobs.stopDeg ?? -35);
+  let bottom = upperAt(alpha);
+  let bottomFore = foreTo(bottom, barZ ?? seg.upperArmM * bottom[2]);
+  for (; alpha < 1.2; alpha += radians(0.25)) {
+    bottom = upperAt(alpha);
+    bottomFore = foreTo(bottom, barZ ?? seg.upperArmM * bottom[2]);
+    const hand = handOf(bottom, bottomFore);
+    const clear =
+      Math.abs(knobs.deg) >= 75
+        ? dot(hand, up) >= 0.05 || knobs.deg < 0
+        : hand[0] >= chestFront(hand[1], body.statureM);
+    if (clear) break;
+  }
+  const lowZ = handOf(bottom, bottomFore)[2];
+  const topZ = barZ ?? 0;
+  const reach = (seg.upperArmM + seg.elbowToGripM) * 0.995;
+  const topUp = Math.sqrt(reach * reach - topZ * topZ);
+  const top = unit(add(scale(out, topZ), scale(up, topUp)));
+  const lowUp = dot(handOf(bottom, bottomFore), up);
+  return Array.from({ length: count }, (_, i) => {
+    const upper = sweep(bottom, top, (0.985 * i) / (count - 1));
+    let handZ = lowZ + ((topZ - lowZ) * i) / (count - 1);
+    let fore = foreTo(upper, handZ);
+    for (let pass = 0; pass < 3; pass++) {
+      const risen = clamp((dot(handOf(upper, fore), up) - lowUp) / Math.max(0.02, topUp - lowUp), 0, 1);
+      handZ = lowZ + (topZ - lowZ) * risen;
+      fore = foreTo(upper, handZ);
+    }
+    return { upper, fore };
+  });
+}

@@ -1,0 +1,48 @@
+import { guests, triceps } from './data/arms';
+import { flies } from './data/flies';
+import { overheadPresses } from './data/overhead';
+import { preparation } from './data/preparation';
+import { barbellPress, dumbbellPress, guidedBarPress, machinePresses, otherPresses } from './data/presses';
+import { raises, rearAndUpperBack } from './data/raises';
+import type { Entry, Movement } from './model';
+import { fullRig } from './settings';
+
+export const movements: readonly Movement[] = [
+  barbellPress,
+  dumbbellPress,
+  guidedBarPress,
+  ...machinePresses,
+  ...otherPresses,
+  ...flies,
+  ...overheadPresses,
+  ...raises,
+  ...rearAndUpperBack,
+  ...triceps,
+  ...guests,
+  ...preparation,
+];
+
+const byId = new Map(movements.map((m) => [m.id, m]));
+
+export const findMovement = (id: string): Movement | undefined => byId.get(id);
+
+/** The movement with this id. Throws when the catalogue has none: documents are checked before. */
+export function movementOf(id: string): Movement {
+  const movement = byId.get(id);
+  if (!movement) throw new Error(`There is no movement "${id}" in the catalogue.`);
+  return movement;
+}
+
+/** Every name the catalogue answers to, in the order the families are listed. */
+export const entries: readonly Entry[] = movements.flatMap((movement) =>
+  movement.variants.map((v) => ({
+    id: v.id,
+    name: v.name,
+    aliases: v.aliases,
+    movement,
+    rig: fullRig(movement, v.rig ?? {}),
+  })),
+);
+
+const entryById = new Map(entries.map((e) => [e.id, e]));
+export const findEntry = (id: string): Entry | undefined => entryById.get(id);

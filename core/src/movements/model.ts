@@ -1,0 +1,157 @@
+import type { Credits } from '../anatomy/regions';
+import type { ChoiceKnob, Knobs, NumericKnob, Rig } from './rig';
+
+export type Implement =
+  | 'barbell'
+  | 'curl bar'
+  | 'dumbbells'
+  | 'dumbbell'
+  | 'guided bar'
+  | 'machine'
+  | 'cable'
+  | 'landmine'
+  | 'bodyweight'
+  | 'band'
+  | 'none';
+
+export const familyIds = [
+  'press',
+  'overhead',
+  'fly',
+  'raise',
+  'rear',
+  'triceps',
+  'guest',
+  'corrective',
+  'preparation',
+] as const;
+export type FamilyId = (typeof familyIds)[number];
+
+export const familyNames: Record<FamilyId, string> = {
+  press: 'Chest press',
+  overhead: 'Overhead press',
+  fly: 'Fly',
+  raise: 'Raise',
+  rear: 'Rear delt and upper back',
+  triceps: 'Triceps',
+  guest: 'Pulling guest',
+  corrective: 'Corrective',
+  preparation: 'Preparation',
+};
+
+/** The path the arm draws; the drawing and the mechanics read it. */
+export type Pattern =
+  | 'press'
+  | 'fly'
+  | 'raise side'
+  | 'raise front'
+  | 'raise rear'
+  | 'elbow lying'
+  | 'elbow overhead'
+  | 'elbow down'
+  | 'curl'
+  | 'rotation'
+  | 'row'
+  | 'pullover'
+  | 'shrug'
+  | 'none';
+
+export type HardWhere = 'stretched' | 'start' | 'middle' | 'shortened' | 'throughout' | 'varies';
+
+/** A lift whose max other loads are guessed from. */
+export type ReferenceLift = 'bench' | 'overhead' | 'dip';
+
+/** Max of this movement ÷ max of the reference lift, with one standard deviation of that ratio. */
+export interface BorrowedRatio {
+  lift: ReferenceLift;
+  ratio: number;
+  spread: number;
+}
+
+export type LoadModel =
+  /** An external load; `perHand` loads are said as "each". Null `from`: the first set calibrates. */
+  | {
+      kind: 'external';
+      perHand: boolean;
+      from: null | { knob?: NumericKnob; anchors: ({ at: number } & BorrowedRatio)[] };
+      /** Factors on the ratio for other knobs. */
+      factors?: KnobFactor[];
+    }
+  /** A share of bodyweight moves, plus what hangs from the belt. */
+  | {
+      kind: 'bodyweight';
+      shares: { at: number; value: number }[];
+      knob?: NumericKnob;
+      lift: ReferenceLift | null;
+      canAdd: boolean;
+    }
+  | { kind: 'none' };
+
+export type KnobFactor =
+  | { knob: NumericKnob; anchors: { at: number; value: number }[] }
+  | { knob: ChoiceKnob; is: string; factor: number };
+
+/**
+ * Credits at anchor settings of one knob, straight lines between, plus what other knobs add.
+ * Common practice among coaches, not measurements.
+ */
+export interface CreditModel {
+  knob?: NumericKnob;
+  anchors: { at: number; credits: Credits }[];
+  adjust?: CreditAdjustment[];
+}
+export type CreditAdjustment =
+  | { knob: NumericKnob; anchors: { at: number; add: Credits }[] }
+  | { knob: ChoiceKnob; is: string; add: Credits };
+
+/** Part of a movement's setting space that coaches have a name for. First match names the line. */
+export interface Variant {
+  id: string;
+  name: string;
+  aliases: string[];
+  /** Settings this entry starts from, on top of the movement's defaults. */
+  rig?: Rig;
+  /** Settings it covers; a variant without `when` covers the rest. */
+  when?: { [K in NumericKnob]?: [number, number] } & { [K in ChoiceKnob]?: string };
+}
+
+export type LimitId =
+  'shoulder front' | 'shoulder unstable' | 'elbow' | 'wrist' | 'lower back' | 'blood pressure' | 'pec strain';
+
+export interface Movement {
+  id: string;
+  family: FamilyId;
+  implement: Implement;
+  pattern: Pattern;
+  /** Where in the gym it happens; the same place needs no walk. */
+  station: string;
+  knobs: Knobs;
+  variants: Variant[];
+  credits: CreditModel;
+  homeReps: [number, number];
+  load: LoadModel;
+  hardWhere: HardWhere;
+  /** Several joints under load. */
+  compound: boolean;
+  /** A heavy free-weight bar can come to rest on the client. */
+  barOverBody?: boolean;
+  /** One arm after the other: a set takes both sides' time. */
+  oneSided?: boolean;
+  /** Gravity or tension that the target actually works against; false only for the wasted warm-up. */
+  loadsTarget?: boolean;
+  /** A long static stretch. */
+  staticStretch?: boolean;
+  cues: string[];
+  faultIds: string[];
+  cautions: { limit: LimitId; say: string }[];
+  chooseWhen: string;
+}
+
+/** One name a coach can look for: a movement with some of its knobs set. */
+export interface Entry {
+  id: string;
+  name: string;
+  aliases: string[];
+  movement: Movement;
+  rig: Rig;
+}

@@ -1,0 +1,108 @@
+import { z } from 'zod';
+
+export const forearms = ['pronated', 'neutral', 'supinated', 'rotating'] as const;
+export const stances = ['lying', 'seated', 'standing', 'kneeling', 'hinged', 'prone', 'floor'] as const;
+export const ranges = ['full', 'chest level', 'pins', 'lengthened half'] as const;
+
+/**
+ * How a movement is set up. Every knob is optional: what is absent takes the movement's default.
+ * Angles in degrees (bench and lean from horizontal and from upright, tuck between upper arm and
+ * trunk), grip in multiples of biacromial breadth, pulley height as a share of stature,
+ * elevation in metres (feet above the floor positive, hands above it negative).
+ */
+export const rigSchema = z
+  .object({
+    benchDeg: z.number().min(-40).max(90),
+    gripBiacromial: z.number().min(0.3).max(3),
+    tuckDeg: z.number().min(0).max(95),
+    pulleyStature: z.number().min(0).max(1.3),
+    leanDeg: z.number().min(0).max(50),
+    elevationM: z.number().min(-0.8).max(0.8),
+    forearm: z.enum(forearms),
+    stance: z.enum(stances),
+    range: z.enum(ranges),
+  })
+  .partial()
+  .strict();
+
+export type Rig = z.infer<typeof rigSchema>;
+export type NumericKnob =
+  'benchDeg' | 'gripBiacromial' | 'tuckDeg' | 'pulleyStature' | 'leanDeg' | 'elevationM';
+export type ChoiceKnob = 'forearm' | 'stance' | 'range';
+
+export interface NumericSpec {
+  min: number;
+  max: number;
+  step: number;
+  byDefault: number;
+}
+export interface ChoiceSpec {
+  options: readonly string[];
+  byDefault: string;
+}
+export type Knobs = Partial<Record<NumericKnob, NumericSpec>> & {
+  forearm?: ChoiceSpec;
+  stance?: ChoiceSpec;
+  range?: ChoiceSpec;
+};
+
+export const numericKnobs: readonly NumericKnob[] = [
+  'benchDeg',
+  'gripBiacromial',
+  'tuckDeg',
+  'pulleyStature',
+  'leanDeg',
+  'elevationM',
+];
+
+const forearmWords: Record<string, string> = {
+  pronated: 'palms forward',
+  neutral: 'neutral grip',
+  supinated: 'underhand',
+  rotating: 'rotating grip',
+};
+
+/** One knob's value as a coach says it; null where it goes without saying. */
+const saying: Record<NumericKnob, (value: number) => string | null> = {
+  benchDeg: (v) => (v === 0 ? 'flat' : `${Math.round(v)}°`),
+  gripBiacromial: (v) => `grip ${Number(v.toFixed(2))} × shoulders`,
+  tuckDeg: (v) => `tuck ${Math.round(v)}°`,
+  pulleyStature: (v) => `pulley at ${pulleyWord(v)}`,
+  leanDeg: (v) => `lean ${Math.round(v)}°`,
+  elevationM: (v) =>
+    v === 0 ? null : v > 0 ? `feet on ${Math.round(v * 100)} cm` : `hands on ${Math.round(-v * 100)} cm`,
+};
+
+export function pulleyWord(shareOfStature: number): string {
+  const marks: [number, string][] = [
+    [0.12, 'the floor'],
+    [0.36, 'the knee'],
+    [0.58, 'the hip'],
+    [0.72, 'the ribs'],
+    [0.9, 'the shoulder'],
+    [1.02, 'the head'],
+  ];
+  return marks.find(([upTo]) => shareOfStature <= upTo)?.[1] ?? 'the top';
+}
+
+/** "30°, neutral grip, tuck 50°": the settings of a rig in words, only knobs the movement has. */
+export function rigWords(rig: Rig, knobs: Knobs): string {
+  const words: string[] = [];
+  for (const knob of numericKnobs) {
+    const value = rig[knob];
+    if (knobs[knob] && value !== undefined) {
+      if (knob === 'benchDeg' && rig.stance === 'floor') continue;
+      const said = saying[knob](value);
+      if (said) words.push(said);
+    }
+  }
+  if (knobs.forearm && rig.forearm && rig.forearm !== knobs.forearm.byDefault)
+    words.push(forearmWords[rig.forearm]!);
+  if (knobs.stance && rig.stance && knobs.stance.options.length > 1 && rig.stance !== 'lying')
+    words.push(rig.stance === 'floor' ? 'on the floor' : rig.stance);
+  if (knobs.range && rig.range && rig.range !== 'full')
+    words.push(
+      rig.range === 'pins' ? 'from pins' : rig.range === 'chest level' ? 'to chest level' : rig.range,
+    );
+  return words.join(', ');
+}

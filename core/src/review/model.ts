@@ -1,0 +1,56 @@
+import type { Measured } from '../measure/measure';
+import type { Severity } from '../schools/schools';
+import type { Edit } from '../session/edits';
+
+/** What a finding stands on. */
+export type Ground = 'published' | 'mechanics' | 'common practice' | 'school';
+
+export interface FixDraft {
+  /** A verb and its object: "Set the bench to 30°". */
+  label: string;
+  edit: Edit;
+}
+
+export interface FindingDraft {
+  /** Lines or warm-up items concerned. */
+  on: string[];
+  /** One sentence: what is the matter. */
+  what: string;
+  /** One sentence: why it matters, with its source where there is one. */
+  why: string;
+  severity?: Severity;
+  fixes?: FixDraft[];
+}
+
+/** A rule: what it is called, how loud it is by default, what it rests on, and how it looks. */
+export interface Rule {
+  id: string;
+  title: string;
+  severity: Severity;
+  ground: Ground;
+  look: (session: Measured) => FindingDraft[];
+}
+
+/** What choosing a fix would change. */
+export interface Effect {
+  minutes: number;
+  sets: number;
+}
+
+export interface Fix extends FixDraft {
+  effect: Effect;
+}
+
+export interface Finding {
+  /** Rule and lines: the same matter keeps the same key. */
+  key: string;
+  rule: string;
+  severity: Severity;
+  ground: Ground;
+  on: string[];
+  what: string;
+  why: string;
+  fixes: Fix[];
+  /** The coach's reason for going on, when it has been set aside. */
+  dismissed: string | null;
+}

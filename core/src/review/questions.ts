@@ -1,0 +1,61 @@
+import { groupCredit } from '../anatomy/regions';
+import { nearestNotch } from '../kit/kit';
+import type { Measured, MeasuredLine } from '../measure/measure';
+import type { Line } from '../session/document';
+import type { Edit } from '../session/edits';
+import { repSeconds, setCountOf, setTargets } from '../session/schemes';
+
+/** Questions that several rules ask of a measured session. */
+
+export const isPress = (m: MeasuredLine): boolean => m.movement.pattern === 'press' && m.movement.compound;
+
+/** A press with a bar or bells whose bench is raised. */
+export const isInclined = (m: MeasuredLine): boolean =>
+  m.movement.family === 'press' && (m.rig.benchDeg ?? 0) >= 10 && m.rig.stance !== 'floor';
+
+export const isFreeWeight = (m: MeasuredLine): boolean =>
+  ['barbell', 'curl bar', 'dumbbells', 'dumbbell'].includes(m.movement.implement);
+
+export const isHeavyCompound = (m: MeasuredLine): boolean =>
+  m.movement.compound && (m.movement.family === 'press' || m.movement.family === 'overhead');
+
+/** Lowest reserve any set of the line is planned to reach. */
+export const lowestReserve = (line: Line): number => Math.min(...setTargets(line).map((t) => t.reserve));
+
+export const setsOf = (m: MeasuredLine): number => setCountOf(m.line.scheme);
+
+/** Sets that lines give a region, counting credits of at least `from`. */
+export const setsFor = (s: Measured, region: keyof MeasuredLine['credits'], from: number): number =>
+  s.lines.filter((m) => (m.credits[region] ?? 0) >= from).reduce((n, m) => n + setsOf(m), 0);
+
+export const hasMainChest = (s: Measured): boolean =>
+  s.lines.some((m) => groupCredit(m.credits, 'chest') >= 0.75);
+
+/** The notch of this gym nearest to an angle a fix wants; the angle itself without benches. */
+export const notchFor = (s: Measured, deg: number): number => nearestNotch(s.context.kit, deg) ?? deg;
+
+/** A free id made from what is already there, so that a fix is the same data every time. */
+export function freshId(s: Measured, stem: string): string {
+  const taken = new Set<string>([
+    ...s.session.warmup.map((w) => w.id),
+    ...s.session.blocks.flatMap((b) => [b.id, ...b.lines.map((l) => l.id)]),
+  ]);
+  let n = 1;
+  while (taken.has(`${stem}-${n}`)) n += 1;
+  return `${stem}-${n}`;
+}
+
+export const blockIndex = (s: Measured, lineId: string): number =>
+  s.session.blocks.findIndex((b) => b.lines.some((l) => l.id === lineId));
+
+export const changeLine = (line: string, patch: Extract<Edit, { do: 'line' }>['patch']): Edit => ({
+  do: 'line',
+  line,
+  patch,
+});
+
+export const workSeconds = (m: MeasuredLine): number =>
+  setTargets(m.line).reduce((t, set) => t + set.reps.hi * repSeconds(m.line.tempo), 0);
+
+export const listNames = (names: readonly string[]): string =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;

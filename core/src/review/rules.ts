@@ -1,0 +1,53 @@
+import type { Rule } from './model';
+import { angleNotOnBench } from './rules/angle-not-on-bench';
+import { askFirst } from './rules/ask-first';
+import { barAlone } from './rules/bar-alone';
+import { beginnerFailure } from './rules/beginner-failure';
+import { clientLimits } from './rules/client-limits';
+import { dumbbellsLowReps } from './rules/dumbbells-low-reps';
+import { failureFirstCompound } from './rules/failure-first-compound';
+import { flareOnIncline } from './rules/flare-on-incline';
+import { loadNotMakeable } from './rules/load-not-makeable';
+import { missingLongHead } from './rules/missing-long-head';
+import { missingRearOrRotation } from './rules/missing-rear-or-rotation';
+import { missingSideDelt } from './rules/missing-side-delt';
+import { notInThisGym } from './rules/not-in-this-gym';
+import { optionalFrontDelt } from './rules/optional-front-delt';
+import { overTime } from './rules/over-time';
+import { rackRunsOut } from './rules/rack-runs-out';
+import { redundantPresses } from './rules/redundant-presses';
+import { reverseGripAlone } from './rules/reverse-grip-alone';
+import { sessionBand } from './rules/session-band';
+import { staticStretchFirst } from './rules/static-stretch-first';
+import { steepIncline } from './rules/steep-incline';
+import { tricepsBeforePress } from './rules/triceps-before-press';
+import { uselessRotation } from './rules/useless-rotation';
+import { veryWideGrip } from './rules/very-wide-grip';
+
+/** Every rule of the review, in the order findings of one severity are told. */
+export const rules: readonly Rule[] = [
+  askFirst,
+  barAlone,
+  reverseGripAlone,
+  notInThisGym,
+  clientLimits,
+  beginnerFailure,
+  overTime,
+  tricepsBeforePress,
+  failureFirstCompound,
+  steepIncline,
+  flareOnIncline,
+  veryWideGrip,
+  redundantPresses,
+  missingLongHead,
+  missingSideDelt,
+  sessionBand,
+  dumbbellsLowReps,
+  angleNotOnBench,
+  loadNotMakeable,
+  staticStretchFirst,
+  uselessRotation,
+  rackRunsOut,
+  optionalFrontDelt,
+  missingRearOrRotation,
+];

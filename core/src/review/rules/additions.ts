@@ -1,0 +1,25 @@
+import { missingFor } from '../../kit/fitting';
+import type { Measured } from '../../measure/measure';
+import { findEntry } from '../../movements/catalogue';
+import { singleBlock, startingLine } from '../../session/starting';
+import type { FixDraft } from '../model';
+import { freshId } from '../questions';
+
+/** Offers to add the first of these entries that the gym has, at the end of the session. */
+export function offerFirst(s: Measured, entryIds: readonly string[], most = 1): FixDraft[] {
+  return entryIds
+    .map((id) => findEntry(id)!)
+    .filter((e) => missingFor(s.context.kit, e.movement) === null)
+    .slice(0, most)
+    .map((entry) => {
+      const line = startingLine(entry, s.school, freshId(s, `add-${entry.id}`));
+      return {
+        label: `Add ${entry.name.toLowerCase()}`,
+        edit: {
+          do: 'add block',
+          at: s.session.blocks.length,
+          block: singleBlock(freshId(s, `block-${entry.id}`), line),
+        },
+      };
+    });
+}

@@ -1,0 +1,31 @@
+import { notchesOf } from '../../kit/kit';
+import { changeLine } from '../questions';
+import type { Rule } from '../model';
+
+export const angleNotOnBench: Rule = {
+  id: 'angle-not-on-bench',
+  title: 'Angle this bench does not have',
+  severity: 'watch',
+  ground: 'common practice',
+  look: (s) => {
+    const notches = notchesOf(s.context.kit);
+    if (notches.length === 0) return [];
+    return s.lines
+      .filter(
+        (m) => m.rig.benchDeg !== undefined && m.rig.stance !== 'floor' && !notches.includes(m.rig.benchDeg),
+      )
+      .map((m) => {
+        const wish = m.rig.benchDeg!;
+        const near = [...notches].sort((a, b) => Math.abs(a - wish) - Math.abs(b - wish)).slice(0, 2);
+        return {
+          on: [m.id],
+          what: `No bench at ${s.context.kit.name} has a notch at ${Math.round(wish)}°.`,
+          why: `The nearest are ${near.map((n) => `${n}°`).join(' and ')}; on the floor somebody will pick one for you.`,
+          fixes: near.map((n) => ({
+            label: `Set ${n}°`,
+            edit: changeLine(m.id, { rig: { ...m.rig, benchDeg: n } }),
+          })),
+        };
+      });
+  },
+};

@@ -1,0 +1,33 @@
+import { setTargets } from '../../session/schemes';
+import { changeLine, setsOf } from '../questions';
+import type { Rule } from '../model';
+
+export const dumbbellsLowReps: Rule = {
+  id: 'dumbbells-low-reps',
+  title: 'Dumbbells under four reps',
+  severity: 'watch',
+  ground: 'common practice',
+  look: (s) =>
+    s.lines
+      .filter((m) => m.movement.implement === 'dumbbells' && m.movement.compound)
+      .flatMap((m) => {
+        const lowest = Math.min(...setTargets(m.line).map((t) => t.reps.lo));
+        if (lowest >= 4) return [];
+        return [
+          {
+            on: [m.id],
+            what: `${m.name} asks for ${lowest} ${lowest === 1 ? 'rep' : 'reps'}.`,
+            why: 'Getting heavy bells into place costs more than so short a set gives.',
+            fixes: [
+              {
+                label: 'Make it 6–8',
+                edit: changeLine(m.id, {
+                  scheme: { kind: 'straight', sets: setsOf(m), reps: { lo: 6, hi: 8 } },
+                  loadKg: null,
+                }),
+              },
+            ],
+          },
+        ];
+      }),
+};

@@ -1,0 +1,45 @@
+import { movementOf } from '../../movements/catalogue';
+import { creditsOf } from '../../movements/settings';
+import { freshId, setsFor } from '../questions';
+import type { Rule } from '../model';
+import { offerFirst } from './additions';
+
+export const missingRearOrRotation: Rule = {
+  id: 'missing-rear-or-rotation',
+  title: 'No rear delt or external rotation',
+  severity: 'note',
+  ground: 'common practice',
+  look: (s) => {
+    const inWarmup = s.session.warmup.some((w) => {
+      const credits = creditsOf(movementOf(w.movement), {});
+      return (credits.deltRear ?? 0) >= 0.5 || (credits.cuff ?? 0) >= 0.5;
+    });
+    if (s.lines.length < 3 || inWarmup || setsFor(s, 'deltRear', 0.5) + setsFor(s, 'cuff', 0.5) > 0)
+      return [];
+    return [
+      {
+        on: [],
+        what: 'Nothing pulls the shoulder back or turns it out.',
+        why: 'A lot of pressing leaves the shoulders turned in; some rear delt or rotator work holds the balance.',
+        fixes: [
+          ...offerFirst(s, ['incline-rear-raise', 'cable-rear-fly']),
+          {
+            label: 'Add pull-aparts to the warm-up',
+            edit: {
+              do: 'add warmup',
+              at: s.session.warmup.length,
+              item: {
+                id: freshId(s, 'warm-pull-apart'),
+                movement: 'band-pull-apart',
+                sets: 2,
+                reps: 15,
+                seconds: null,
+                note: '',
+              },
+            },
+          },
+        ],
+      },
+    ];
+  },
+};

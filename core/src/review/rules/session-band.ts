@@ -1,0 +1,59 @@
+import { groupCredit, groupIds, groupNames, type GroupId } from '../../anatomy/regions';
+import { groupOfEmphasis, type Measured, type MeasuredLine } from '../../measure/measure';
+import { withSetCount } from '../../session/schemes';
+import { changeLine, setsOf } from '../questions';
+import type { FindingDraft, FixDraft, Rule } from '../model';
+
+const figure = (n: number): string => String(Number(n.toFixed(1)));
+
+/** Lines that train a group directly, the last first: sets are taken from the end and added there. */
+const trainers = (s: Measured, group: GroupId): MeasuredLine[] =>
+  s.lines.filter((m) => groupCredit(m.credits, group) >= 0.875).reverse();
+
+const changeSets = (m: MeasuredLine, by: 1 | -1): FixDraft => ({
+  label: by === 1 ? `One more set of ${m.name.toLowerCase()}` : `One set less of ${m.name.toLowerCase()}`,
+  edit: changeLine(m.id, { scheme: withSetCount(m.line.scheme, setsOf(m) + by) }),
+});
+
+function look(s: Measured): FindingDraft[] {
+  const main = groupOfEmphasis(s.session.emphasis);
+  return groupIds.flatMap((group): FindingDraft[] => {
+    const { fractional, band, direct } = s.dose.groups[group];
+    if (!band) return [];
+    if (fractional > band.hi + 0.05) {
+      const from = trainers(s, group).filter((m) => setsOf(m) > 1);
+      return [
+        {
+          on: from.map((m) => m.id),
+          severity: 'watch',
+          what: `${groupNames[group]} gets ${figure(fractional)} sets; the band here is ${band.lo}–${band.hi}.`,
+          why: `Past about eleven in a session more is hard to show (Remmert et al. 2025, preprint); ${s.school.name.toLowerCase()} stops at ${band.hi}.`,
+          fixes: from.slice(0, 2).map((m) => changeSets(m, -1)),
+        },
+      ];
+    }
+    const trained = direct > 0 || group === main;
+    if (!trained || group === 'deltFront' || s.lines.length < 3 || fractional >= band.lo - 0.05) return [];
+    const to = trainers(s, group).filter((m) => setsOf(m) < 6);
+    return [
+      {
+        on: to.map((m) => m.id),
+        severity: group === main ? 'watch' : 'note',
+        what: `${groupNames[group]} gets ${figure(fractional)} sets; the band here is ${band.lo}–${band.hi}.`,
+        why:
+          group === main
+            ? 'The session is meant for it.'
+            : 'Enough to hold, little to grow on, unless the week gives it more.',
+        fixes: to.slice(0, 1).map((m) => changeSets(m, 1)),
+      },
+    ];
+  });
+}
+
+export const sessionBand: Rule = {
+  id: 'session-band',
+  title: 'Sets outside the band',
+  severity: 'watch',
+  ground: 'school',
+  look,
+};

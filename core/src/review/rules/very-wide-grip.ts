@@ -1,0 +1,27 @@
+import { changeLine, isInclined } from '../questions';
+import type { Rule } from '../model';
+
+export const veryWideGrip: Rule = {
+  id: 'very-wide-grip',
+  title: 'Hands very wide',
+  severity: 'watch',
+  ground: 'common practice',
+  look: (s) =>
+    s.lines
+      .filter((m) => m.movement.family === 'press' && (m.rig.gripBiacromial ?? 0) >= 2)
+      .filter((m) => !(isInclined(m) && (m.rig.tuckDeg ?? 0) >= 80))
+      .map((m) => {
+        const grip = isInclined(m) ? 1.4 : 1.6;
+        return {
+          on: [m.id],
+          what: `${m.name} has the hands at ${m.rig.gripBiacromial} × shoulder width.`,
+          why: 'Past twice the shoulders the range gets short and chest and shoulder take the strain.',
+          fixes: [
+            {
+              label: `Grip ${grip} × shoulders`,
+              edit: changeLine(m.id, { rig: { ...m.rig, gripBiacromial: grip } }),
+            },
+          ],
+        };
+      }),
+};

@@ -1,0 +1,56 @@
+import { z } from 'zod';
+import { regionIds } from '../anatomy/regions';
+import { liftRecordSchema } from '../strength/evidence';
+
+export const limitIds = [
+  'shoulder front',
+  'shoulder unstable',
+  'elbow',
+  'wrist',
+  'lower back',
+  'blood pressure',
+  'pec strain',
+] as const;
+
+/** What the planner knows about a client. */
+export const clientSchema = z
+  .object({
+    format: z.literal('drimbo.client'),
+    version: z.literal(1),
+    name: z.string().min(1).max(80),
+    about: z.string().max(300),
+    born: z.number().int().min(1920).max(2020).nullable(),
+    statureM: z.number().min(1.2).max(2.3),
+    massKg: z.number().min(35).max(250),
+    biacromialM: z.number().min(0.25).max(0.6).nullable(),
+    trainingAge: z.enum(['under 1 year', '1 to 3 years', 'over 3 years']),
+    goal: z.string().max(120),
+    lagging: z.array(z.enum(regionIds)).max(6),
+    limits: z.array(z.object({ limit: z.enum(limitIds), note: z.string().max(160) }).strict()).max(7),
+    minutes: z.number().int().min(15).max(240),
+    daysAWeek: z.number().int().min(1).max(7),
+    kitId: z.string().min(1).max(60),
+    unit: z.enum(['kg', 'lb']),
+    likes: z.string().max(200),
+    health: z
+      .object({
+        askFirst: z.boolean(),
+        reason: z.string().max(200),
+        clearedBy: z.string().max(120),
+        askedOn: z.string().max(10),
+      })
+      .strict(),
+    formula: z.enum(['median', 'epley', 'brzycki', 'lombardi', 'mayhew', 'wathan', 'oconner', 'lander']),
+    tests: z.array(liftRecordSchema).max(200),
+  })
+  .strict();
+
+export type Client = z.infer<typeof clientSchema>;
+
+/** Asked more than a year ago, or never: ask again. */
+export const healthScreenDue = (client: Client, todayIso: string): boolean =>
+  client.health.askedOn === '' || Date.parse(todayIso) - Date.parse(client.health.askedOn) > 366 * 86_400_000;
+
+/** A yes on the health screen that nobody has cleared. */
+export const mustAskFirst = (client: Client): boolean =>
+  client.health.askFirst && client.health.clearedBy.trim() === '';

@@ -1,0 +1,152 @@
+import { z } from 'zod';
+import { groupIds, regionIds } from '../anatomy/regions';
+import { findMovement } from '../movements/catalogue';
+import { rigSchema } from '../movements/rig';
+
+export const schoolIds = ['evidence', 'pyramid', 'strength', 'pump', 'slow', 'foundations'] as const;
+export type SchoolId = (typeof schoolIds)[number];
+
+const id = z.string().min(1).max(60);
+const movementId = id.refine((v) => findMovement(v) !== undefined, {
+  message: 'no movement of this name in the catalogue',
+});
+
+export const repRangeSchema = z
+  .object({ lo: z.number().int().min(1).max(100), hi: z.number().int().min(1).max(100) })
+  .strict()
+  .refine((r) => r.lo <= r.hi, { message: 'the lower figure comes first' });
+
+const setCount = z.number().int().min(1).max(12);
+
+/** How the sets of a line go. Pyramids name the reps of each set; loads follow from them. */
+export const schemeSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('straight'), sets: setCount, reps: repRangeSchema }).strict(),
+  z
+    .object({ kind: z.literal('ascending'), reps: z.array(z.number().int().min(1).max(100)).min(2).max(12) })
+    .strict(),
+  z
+    .object({ kind: z.literal('descending'), reps: z.array(z.number().int().min(1).max(100)).min(2).max(12) })
+    .strict(),
+]);
+
+const reserve = z.number().min(0).max(8);
+
+/** Seconds: lowering, pause in the stretch, lifting, pause at the short end. */
+export const tempoSchema = z
+  .object({
+    lower: z.number().min(0).max(15),
+    stretched: z.number().min(0).max(15),
+    lift: z.number().min(0).max(15),
+    shortened: z.number().min(0).max(15),
+  })
+  .strict();
+
+export const lineSchema = z
+  .object({
+    id,
+    movement: movementId,
+    rig: rigSchema,
+    scheme: schemeSchema,
+    /** Repetitions left in reserve on the first and the last set. */
+    reserve: z.object({ first: reserve, last: reserve }).strict(),
+    tempo: tempoSchema,
+    restS: z.number().int().min(0).max(900),
+    /** The coach's own loads in kg: one for every set, or one a set. Null: computed. */
+    loadKg: z
+      .union([z.number().min(0).max(600), z.array(z.number().min(0).max(600)).min(1).max(12)])
+      .nullable(),
+    /** Cues for the sheet, in the coach's order; null takes the first three of the movement. */
+    cues: z.array(z.string().min(1).max(160)).max(3).nullable(),
+    note: z.string().max(400),
+  })
+  .strict();
+
+export const blockSchema = z
+  .object({
+    id,
+    kind: z.enum(['single', 'superset', 'giant']),
+    /** Between the movements of one round; only for pairs and giant sets. */
+    betweenS: z.number().int().min(0).max(120),
+    lines: z.array(lineSchema).min(1).max(6),
+  })
+  .strict()
+  .refine(
+    (b) =>
+      b.kind === 'single'
+        ? b.lines.length === 1
+        : b.kind === 'superset'
+          ? b.lines.length === 2
+          : b.lines.length > 2,
+    {
+      message: 'a single has one movement, a superset two, a giant set three or more',
+      path: ['lines'],
+    },
+  );
+
+export const warmupItemSchema = z
+  .object({
+    id,
+    movement: movementId,
+    sets: z.number().int().min(1).max(6),
+    reps: z.number().int().min(1).max(100).nullable(),
+    /** For things that are timed rather than counted. */
+    seconds: z.number().int().min(5).max(1800).nullable(),
+    note: z.string().max(200),
+  })
+  .strict();
+
+export const dismissalSchema = z
+  .object({ finding: z.string().min(1).max(200), reason: z.string().min(1).max(300) })
+  .strict();
+
+export const sessionSchema = z
+  .object({
+    format: z.literal('drimbo.session'),
+    version: z.literal(1),
+    title: z.string().min(1).max(120),
+    clientId: id,
+    kitId: id,
+    minutes: z.number().int().min(10).max(240),
+    emphasis: z.union([z.enum(groupIds), z.enum(regionIds)]),
+    school: z.enum(schoolIds),
+    /** Someone stands by at the heavy sets of this session. */
+    spotter: z.boolean(),
+    status: z.enum(['draft', 'handed over', 'finished']),
+    /** When it is planned for, or when it was done. */
+    date: z
+      .string()
+      .regex(/^\d{4}-\d{2}-\d{2}$/)
+      .nullable(),
+    note: z.string().max(1000),
+    warmup: z.array(warmupItemSchema).max(12),
+    blocks: z.array(blockSchema).max(20),
+    dismissed: z.array(dismissalSchema).max(100),
+  })
+  .strict()
+  .superRefine((s, context) => {
+    const seen = new Set<string>();
+    const check = (value: string, path: (string | number)[]): void => {
+      if (seen.has(value))
+        context.addIssue({ code: 'custom', message: `the id "${value}" stands twice`, path });
+      seen.add(value);
+    };
+    s.warmup.forEach((w, i) => check(w.id, ['warmup', i, 'id']));
+    s.blocks.forEach((b, i) => {
+      check(b.id, ['blocks', i, 'id']);
+      b.lines.forEach((l, j) => check(l.id, ['blocks', i, 'lines', j, 'id']));
+    });
+  });
+
+export type RepRange = z.infer<typeof repRangeSchema>;
+export type Scheme = z.infer<typeof schemeSchema>;
+export type Tempo = z.infer<typeof tempoSchema>;
+export type Line = z.infer<typeof lineSchema>;
+export type Block = z.infer<typeof blockSchema>;
+export type WarmupItem = z.infer<typeof warmupItemSchema>;
+export type Session = z.infer<typeof sessionSchema>;
+export type Emphasis = Session['emphasis'];
+
+export const linesOf = (session: Session): Line[] => session.blocks.flatMap((b) => b.lines);
+
+export const findLine = (session: Session, lineId: string): Line | undefined =>
+  linesOf(session).find((l) => l.id === lineId);

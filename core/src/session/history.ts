@@ -1,0 +1,59 @@
+import type { Session } from './document';
+import { applyEdit, inverseOf, type Edit } from './edits';
+
+interface Step {
+  undo: Edit;
+  redo: Edit;
+  /** What was done, in words: "remove Chest dip". */
+  says: string;
+  /** Steps with the same key that follow each other count as one: typing in a cell. */
+  key: string | null;
+}
+
+/** A session with everything that can be undone and redone. */
+export interface History {
+  present: Session;
+  past: readonly Step[];
+  future: readonly Step[];
+}
+
+export const startHistory = (session: Session): History => ({ present: session, past: [], future: [] });
+
+/** Does an edit. Edits that change nothing leave no step. */
+export function commit(history: History, edit: Edit, says: string, key: string | null = null): History {
+  const before = history.present;
+  const after = applyEdit(before, edit);
+  const undo = inverseOf(before, after);
+  if (undo.do === 'put' && Object.keys(undo.values).length === 0) return history;
+  const last = history.past[history.past.length - 1];
+  if (key !== null && last?.key === key) {
+    const whole = { ...last, redo: { do: 'all', edits: [last.redo, edit] } satisfies Edit };
+    // The earlier step's undo already covers the parts this one touches when the keys agree.
+    const covered =
+      undo.do === 'put' && last.undo.do === 'put'
+        ? { do: 'put' as const, values: { ...undo.values, ...last.undo.values } }
+        : last.undo;
+    return { present: after, past: [...history.past.slice(0, -1), { ...whole, undo: covered }], future: [] };
+  }
+  return { present: after, past: [...history.past, { undo, redo: edit, says, key }], future: [] };
+}
+
+export function undo(history: History): History {
+  const step = history.past[history.past.length - 1];
+  if (!step) return history;
+  return {
+    present: applyEdit(history.present, step.undo),
+    past: history.past.slice(0, -1),
+    future: [step, ...history.future],
+  };
+}
+
+export function redo(history: History): History {
+  const step = history.future[0];
+  if (!step) return history;
+  return {
+    present: applyEdit(history.present, step.redo),
+    past: [...history.past, { ...step, key: null }],
+    future: history.future.slice(1),
+  };
+}

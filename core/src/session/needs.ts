@@ -1,0 +1,47 @@
+import { daysBetween } from '../units/time';
+import { healthScreenDue, mustAskFirst, type Client } from './client';
+import type { Session } from './document';
+
+export interface SessionBrief {
+  id: string;
+  title: string;
+  status: Session['status'];
+  date: string | null;
+  movements: number;
+  minutes: number;
+}
+
+export interface Need {
+  loud: boolean;
+  says: string;
+}
+
+/** What a client needs from the coach next, the most pressing first. */
+export function needsOf(client: Client, sessions: readonly SessionBrief[], todayIso: string): Need[] {
+  const needs: Need[] = [];
+  if (mustAskFirst(client))
+    needs.push({ loud: true, says: 'Ask first: nobody has cleared the health screen' });
+  else if (healthScreenDue(client, todayIso))
+    needs.push({ loud: false, says: 'Health screen is over a year old' });
+  if (client.tests.length === 0)
+    needs.push({ loud: false, says: 'No tested lift: loads are found on the day' });
+  const draft = sessions.find((s) => s.status === 'draft');
+  const ready = sessions.find((s) => s.status === 'handed over');
+  if (draft) needs.push({ loud: true, says: `Finish the draft “${draft.title}”` });
+  else if (!ready) needs.push({ loud: true, says: 'No session planned' });
+  const done = sessions
+    .filter((s) => s.status === 'finished' && s.date)
+    .map((s) => daysBetween(s.date!, todayIso));
+  const since = done.length > 0 ? Math.min(...done) : null;
+  if (since !== null && since > 10) needs.push({ loud: false, says: `Last session ${since} days ago` });
+  return needs;
+}
+
+export const briefOf = (id: string, s: Session): SessionBrief => ({
+  id,
+  title: s.title,
+  status: s.status,
+  date: s.date,
+  movements: s.blocks.reduce((n, b) => n + b.lines.length, 0),
+  minutes: s.minutes,
+});

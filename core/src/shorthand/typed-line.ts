@@ -1,0 +1,233 @@
+import type { Entry } from '../movements/model';
+import { isNameWord, searchEntries, wordsOf, type Match } from '../movements/search';
+import type { Rig } from '../movements/rig';
+import type { School } from '../schools/schools';
+import type { Line } from '../session/document';
+import {
+  parseReserve,
+  parseScheme,
+  parseTempo,
+  reserveText,
+  schemeText,
+  tempoText,
+} from '../session/schemes';
+import { startingLine } from '../session/starting';
+import { clockText, parseDuration } from '../units/time';
+import { massText, toKg, type MassUnit } from '../units/mass';
+
+/** A piece of the typed line and what it was taken for. */
+export interface Understood {
+  text: string;
+  as: string;
+}
+
+export interface TypedLine {
+  /** Null when no movement was recognised. */
+  entry: Entry | null;
+  /** Other movements the words could mean, best first. */
+  choices: Match[];
+  patch: Partial<Pick<Line, 'scheme' | 'reserve' | 'tempo' | 'restS' | 'loadKg'>>;
+  rig: Rig;
+  understood: Understood[];
+  /** Words nothing was made of. Kept, never dropped. */
+  unknown: string[];
+}
+
+interface Reader {
+  pattern: RegExp;
+  /** Takes the match into the line; returns what it was read as, or null to leave it alone. */
+  take: (m: RegExpExecArray, out: TypedLine, unit: MassUnit) => string | null;
+}
+
+const figure = '(\\d+(?:\\.\\d+)?)';
+
+const takeReserve = (text: string, out: TypedLine): string | null => {
+  const reserve = parseReserve(text);
+  if (!reserve) return null;
+  out.patch.reserve = reserve;
+  return `leave ${reserveText(reserve)}`;
+};
+const takeRest = (text: string, out: TypedLine): string | null => {
+  const seconds = parseDuration(text);
+  if (seconds === null || seconds > 900) return null;
+  out.patch.restS = seconds;
+  return `rest ${clockText(seconds)}`;
+};
+const takeScheme = (text: string, out: TypedLine): string | null => {
+  const scheme = parseScheme(text);
+  if (!scheme) return null;
+  out.patch.scheme = scheme;
+  return schemeText(scheme);
+};
+
+/** What a line can say besides the movement, tried in this order. */
+const readers: Reader[] = [
+  {
+    pattern: /\btempo\s+([\dx]{3,4}|[\dx]+(?:[-/][\dx]+){2,3})|\b([\dx]+(?:-[\dx]+){3})\b(?:\s+tempo)?/i,
+    take: (m, out) => {
+      const tempo = parseTempo(m[1] ?? m[2]!);
+      if (!tempo) return null;
+      out.patch.tempo = tempo;
+      return `tempo ${tempoText(tempo)}`;
+    },
+  },
+  {
+    pattern:
+      /\brest(?:ing)?\s+(\d+(?::\d\d)?(?:\.\d+)?\s*(?:seconds|secs?|s|minutes|mins?|m|'|")?)(?=\s|,|$)/i,
+    take: (m, out) => takeRest(m[1]!, out),
+  },
+  {
+    pattern: /\b(\d+(?::\d\d)?(?:\.\d+)?\s*(?:seconds|secs?|s|minutes|mins?|m|'|")?)\s+rest\b/i,
+    take: (m, out) => takeRest(m[1]!, out),
+  },
+  {
+    pattern:
+      /\b(?:leave|leaving|rir)\s*:?\s*(\d(?:\.5)?(?:\s*(?:then|to|->|→|-|–)\s*\d(?:\.5)?)?)(?:\s+in reserve)?/i,
+    take: (m, out) => takeReserve(m[1]!, out),
+  },
+  {
+    pattern: /\b(\d(?:\.5)?(?:\s*(?:then|to|->|→|-|–)\s*\d(?:\.5)?)?)\s+(?:in reserve|rir|left)\b/i,
+    take: (m, out) => takeReserve(m[1]!, out),
+  },
+  { pattern: /\b(?:to failure|amrap)\b/i, take: (_, out) => takeReserve('0', out) },
+  {
+    pattern: /\b(\d{1,2})\s*sets?\s*(?:of|x|×)\s*(\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?)(?:\s*reps?)?/i,
+    take: (m, out) => takeScheme(`${m[1]}x${m[2]}`, out),
+  },
+  {
+    pattern: /\b(\d{1,2}\s*[x×*]\s*\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?)(?:\s*reps?)?\b/i,
+    take: (m, out) => takeScheme(m[1]!, out),
+  },
+  { pattern: /\b(\d{1,3}(?:\s*[,/]\s*\d{1,3})+)\b/, take: (m, out) => takeScheme(m[1]!, out) },
+  {
+    pattern: new RegExp(`(?:@|\\bat\\b|\\bwith\\b)?\\s*${figure}\\s*(kgs?|lbs?|pounds|kilos?)\\b`, 'i'),
+    take: (m, out) => takeLoad(Number(m[1]), m[2]!.toLowerCase().startsWith('k') ? 'kg' : 'lb', out),
+  },
+  {
+    pattern: new RegExp(`@\\s*${figure}(?!\\s*(?:°|deg))`),
+    take: (m, out, unit) => takeLoad(Number(m[1]), unit, out),
+  },
+  {
+    pattern: /\btuck(?:ed)?\s*(\d{2})\s*(?:°|deg(?:rees)?)?/i,
+    take: (m, out) => takeKnob(out, 'tuckDeg', Number(m[1]), 20, 90, `tuck ${m[1]}°`),
+  },
+  {
+    pattern: /(?:@|\bat\b)?\s*(-?\d{1,2})\s*(?:°|deg(?:rees)?\b)/i,
+    take: (m, out) => takeKnob(out, 'benchDeg', Number(m[1]), -40, 90, `bench ${m[1]}°`),
+  },
+  {
+    pattern: /\bgrip\s*(\d(?:\.\d+)?)\s*(?:x|×)?/i,
+    take: (m, out) => takeKnob(out, 'gripBiacromial', Number(m[1]), 0.3, 3, `grip ${m[1]} × shoulders`),
+  },
+];
+
+function takeLoad(value: number, unit: MassUnit, out: TypedLine): string | null {
+  const kg = Number(toKg(value, unit).toFixed(3));
+  if (kg > 600) return null;
+  out.patch.loadKg = kg;
+  return massText(kg, unit);
+}
+
+function takeKnob(
+  out: TypedLine,
+  knob: 'tuckDeg' | 'benchDeg' | 'gripBiacromial',
+  value: number,
+  lo: number,
+  hi: number,
+  says: string,
+): string | null {
+  if (value < lo || value > hi) return null;
+  out.rig[knob] = value;
+  return says;
+}
+
+const fillers = new Set([
+  'reps',
+  'rep',
+  'sets',
+  'set',
+  'of',
+  'and',
+  'on',
+  'the',
+  'at',
+  'with',
+  'a',
+  'x',
+  'each',
+  'for',
+  'then',
+  '-',
+  '·',
+]);
+
+/** Settings said in words that are not part of a name already found. */
+const settingWords: Record<string, { rig: Rig; as: string }> = {
+  neutral: { rig: { forearm: 'neutral' }, as: 'neutral grip' },
+  underhand: { rig: { forearm: 'supinated' }, as: 'underhand' },
+  supinated: { rig: { forearm: 'supinated' }, as: 'underhand' },
+  seated: { rig: { stance: 'seated' }, as: 'seated' },
+  kneeling: { rig: { stance: 'kneeling' }, as: 'kneeling' },
+};
+
+/**
+ * Reads one typed line: "incline db press 30° 4x6-8 leave 3 then 1 rest 2 min". Tolerant: any order,
+ * short names, small slips. What was not understood is returned in `unknown`. Loads without a unit
+ * are in `unit`. Never throws.
+ */
+export function readTypedLine(text: string, unit: MassUnit): TypedLine {
+  const out: TypedLine = { entry: null, choices: [], patch: {}, rig: {}, understood: [], unknown: [] };
+  let rest = ` ${text.slice(0, 400)} `;
+  for (const reader of readers) {
+    const m = reader.pattern.exec(rest);
+    if (!m) continue;
+    const as = reader.take(m, out, unit);
+    if (as === null) continue;
+    out.understood.push({ text: m[0].trim(), as });
+    rest = `${rest.slice(0, m.index)} ; ${rest.slice(m.index + m[0].length)}`;
+  }
+  const words = rest.split(/[\s,;|]+/).filter((w) => w && !fillers.has(w.toLowerCase()));
+  const nameWords = words.filter((w) => /[a-z]/i.test(w));
+  out.unknown.push(...words.filter((w) => !/[a-z]/i.test(w)));
+
+  const called = nameWords.filter(isNameWord);
+  out.unknown.push(...nameWords.filter((w) => !isNameWord(w)));
+  readName(called, out);
+  return out;
+}
+
+/** Finds the movement; setting words ("neutral") go to the rig where another name then fits better. */
+function readName(words: string[], out: TypedLine): void {
+  const settings = words.filter((w) => settingWords[w.toLowerCase()]);
+  const plain = words.filter((w) => !settings.includes(w));
+  const whole = searchEntries(words.join(' '), 6);
+  const bare = settings.length > 0 ? searchEntries(plain.join(' '), 6) : [];
+  const useBare = (bare[0]?.score ?? 0) > (whole[0]?.score ?? 0) + 0.05;
+  out.choices = useBare ? bare : whole;
+  const best = out.choices[0];
+  if (!best) {
+    out.unknown.push(...words);
+    return;
+  }
+  out.entry = best.entry;
+  const named = useBare ? plain : words;
+  const answers = new Set([best.entry.name, ...best.entry.aliases].flatMap(wordsOf));
+  const missed = named.filter(
+    (w) => !wordsOf(w).some((x) => [...answers].some((a) => a.startsWith(x) || x.startsWith(a))),
+  );
+  out.understood.unshift({ text: named.join(' '), as: best.entry.name });
+  if (useBare)
+    for (const word of settings) {
+      const setting = settingWords[word.toLowerCase()]!;
+      Object.assign(out.rig, setting.rig);
+      out.understood.push({ text: word, as: setting.as });
+    }
+  if (best.score < 0.9) out.unknown.push(...missed);
+}
+
+/** The line a typed text asks for, begun as the school would; null without a movement. */
+export function lineFromTyped(typed: TypedLine, school: School, id: string): Line | null {
+  if (!typed.entry) return null;
+  const started = startingLine(typed.entry, school, id);
+  return { ...started, ...typed.patch, rig: { ...started.rig, ...typed.rig } };
+}

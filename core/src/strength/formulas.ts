@@ -1,0 +1,92 @@
+import { interpolate, median } from '../units/numbers';
+
+/** Repetitions in a set above which no max is estimated. */
+export const MOST_REPS = 36;
+
+/**
+ * Max ÷ load for a set that could have had R repetitions at failure. Epley 1985; Brzycki 1993
+ * (JOPERD 64:88-90); Lombardi 1989; Mayhew et al. 1992 (J Appl Sport Sci Res 6:200-206); Wathan 1994;
+ * O'Conner et al. 1989; Lander 1985. All from memory of the named source.
+ */
+export const formulas = {
+  epley: (r: number) => 1 + r / 30,
+  brzycki: (r: number) => 36 / (37 - r),
+  lombardi: (r: number) => Math.pow(r, 0.1),
+  mayhew: (r: number) => 100 / (52.2 + 41.9 * Math.exp(-0.055 * r)),
+  wathan: (r: number) => 100 / (48.8 + 53.8 * Math.exp(-0.075 * r)),
+  oconner: (r: number) => 1 + r / 40,
+  lander: (r: number) => 100 / (101.3 - 2.67123 * r),
+} as const;
+
+export type FormulaId = keyof typeof formulas;
+export const formulaIds = Object.keys(formulas) as FormulaId[];
+export type FormulaChoice = 'median' | FormulaId;
+
+function medianAtWhole(r: number): number {
+  if (r <= 1) return 1;
+  const f = formulas;
+  if (r <= 10) return median(formulaIds.map((id) => f[id](r)));
+  if (r <= 20) return median([f.epley(r), f.mayhew(r), f.wathan(r), f.lombardi(r)]);
+  return (f.mayhew(r) + f.wathan(r)) / 2;
+}
+
+const medians = Array.from({ length: MOST_REPS + 1 }, (_, r) => medianAtWhole(r));
+
+/**
+ * Max ÷ load at R repetitions to failure (R may be a fraction).
+ * 'median': the median of the seven for whole R to 10; of Epley, Mayhew, Wathan and Lombardi to 20;
+ * the mean of Mayhew and Wathan to 36; straight lines between whole R so that it always rises.
+ * A single is the max itself. Below one repetition the line of the first two is carried on down.
+ * Throws RangeError above 36.
+ */
+export function maxOverLoad(reps: number, choice: FormulaChoice = 'median'): number {
+  if (reps > MOST_REPS)
+    throw new RangeError(`No max can be estimated from ${reps} repetitions; ${MOST_REPS} is the most.`);
+  if (reps < 1) return 1 - (1 - reps) * 0.03;
+  if (choice !== 'median') return reps === 1 ? 1 : formulas[choice](reps);
+  const low = Math.floor(reps);
+  const share = reps - low;
+  return share === 0 ? medians[low]! : medians[low]! * (1 - share) + medians[low + 1]! * share;
+}
+
+/** Estimated max (kg) from a load (kg), reps done and reps left in reserve. Throws above 36 in all. */
+export const estimatedMax = (
+  loadKg: number,
+  reps: number,
+  reserve: number,
+  choice: FormulaChoice = 'median',
+): number => loadKg * maxOverLoad(reps + reserve, choice);
+
+/** Repetitions to failure at a load, given the max; 0 when it cannot be lifted, at most 36. */
+export function repsAtLoad(maxKg: number, loadKg: number, choice: FormulaChoice = 'median'): number {
+  if (loadKg <= 0) return MOST_REPS;
+  const wanted = maxKg / loadKg;
+  if (wanted <= maxOverLoad(0, choice)) return 0;
+  const top = choice === 'brzycki' || choice === 'lander' ? MOST_REPS - 0.5 : MOST_REPS;
+  if (wanted >= maxOverLoad(top, choice)) return top;
+  let low = 0;
+  let high = top;
+  for (let i = 0; i < 24; i++) {
+    const middle = (low + high) / 2;
+    if (maxOverLoad(middle, choice) < wanted) low = middle;
+    else high = middle;
+  }
+  return (low + high) / 2;
+}
+
+/** One standard error of an estimate from R repetitions, as a fraction of the max. Common practice. */
+export const estimateError = (reps: number): number =>
+  interpolate(
+    [
+      { at: 1, value: 0.015 },
+      { at: 3, value: 0.03 },
+      { at: 5, value: 0.03 },
+      { at: 10, value: 0.05 },
+      { at: 15, value: 0.1 },
+      { at: 25, value: 0.15 },
+      { at: 36, value: 0.25 },
+    ],
+    reps,
+  );
+
+export const isRough = (reps: number): boolean => reps > 20;

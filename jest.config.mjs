@@ -1,0 +1,27 @@
+export default {
+  projects: [
+    {
+      displayName: 'core',
+      rootDir: 'core',
+      testEnvironment: 'node',
+      extensionsToTreatAsEsm: ['.ts', '.tsx'],
+      transform: { '\\.tsx?$': '<rootDir>/../scripts/jest-esbuild.mjs' },
+    },
+    {
+      displayName: 'server',
+      rootDir: 'server',
+      testEnvironment: 'node',
+      extensionsToTreatAsEsm: ['.ts', '.tsx'],
+      transform: { '\\.tsx?$': '<rootDir>/../scripts/jest-esbuild.mjs' },
+      testPathIgnorePatterns: ['/dist/', '/node_modules/'],
+    },
+    {
+      displayName: 'web',
+      rootDir: 'web',
+      testEnvironment: 'jsdom',
+      extensionsToTreatAsEsm: ['.ts', '.tsx'],
+      transform: { '\\.tsx?$': '<rootDir>/../scripts/jest-esbuild.mjs' },
+      testPathIgnorePatterns: ['/dist/', '/node_modules/'],
+    },
+  ],
+};

@@ -1,0 +1,36 @@
+/** A document with its revision; a write must name the revision it is based on. */
+export interface DocumentRow {
+  id: string;
+  revision: number;
+  /** Zod-validated JSON. */
+  document: string;
+  updated_at: string;
+}
+
+export interface SessionRow extends DocumentRow {
+  client_id: string;
+}
+
+/** One set somebody did. This is the table that grows. */
+export interface PerformedSetRow {
+  id: string;
+  client_id: string;
+  session_id: string;
+  line_id: string;
+  set_index: number;
+  movement: string;
+  rig: string;
+  done_on: string;
+  load_kg: number;
+  reps: number;
+  reserve: number;
+}
+
+export interface Tables {
+  clients: DocumentRow;
+  kits: DocumentRow;
+  sessions: SessionRow;
+  performed_sets: PerformedSetRow;
+}
+
+export type DocumentTable = 'clients' | 'kits' | 'sessions';

@@ -1,0 +1,40 @@
+import { rigSchema } from '@drimbo/core/movements/rig';
+import { kitSchema } from '@drimbo/core/kit/kit';
+import { clientSchema } from '@drimbo/core/session/client';
+import { sessionSchema } from '@drimbo/core/session/document';
+import type { LiftRecord } from '@drimbo/core/strength/evidence';
+import type { Kysely } from 'kysely';
+import type { Tables } from './database/tables';
+import { Documents } from './documents';
+
+/** Everything the routes read and write. */
+export function makeStore(db: Kysely<Tables>) {
+  return {
+    clients: new Documents(db, 'clients', 'client', clientSchema),
+    kits: new Documents(db, 'kits', 'kit', kitSchema),
+    sessions: new Documents(db, 'sessions', 'session', sessionSchema, (s) => ({ client_id: s.clientId })),
+    /** A client's logged sets, the newest first. */
+    async logged(clientId: string, most = 400): Promise<LiftRecord[]> {
+      const rows = await db
+        .selectFrom('performed_sets')
+        .selectAll()
+        .where('client_id', '=', clientId)
+        .where('reps', '>', 0)
+        .orderBy('done_on', 'desc')
+        .orderBy('set_index')
+        .limit(most)
+        .execute();
+      return rows.map((r) => ({
+        movement: r.movement,
+        rig: rigSchema.parse(JSON.parse(r.rig)),
+        date: r.done_on,
+        loadKg: r.load_kg,
+        reps: r.reps,
+        reserve: r.reserve,
+        kind: 'set' as const,
+      }));
+    },
+  };
+}
+
+export type Store = ReturnType<typeof makeStore>;
