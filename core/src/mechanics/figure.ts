@@ -38,7 +38,7 @@ export interface Figure {
   path: Point[];
   bench: { hinge: Point; backEnd: Point; seatEnd: Point } | null;
   pulley: Point | null;
-  /** From above the chest, metres from the midline (x) and headward of the shoulder line (y). */
+  /** Seen along the press from above, metres from the joint outward (x) and headward (y). */
   above: { jointX: number; elbow: Point; grip: Point; topGrip: Point } | null;
   headRadius: number;
   /** Pressed hand to hand: the length of the whole path, metres. */
@@ -217,13 +217,15 @@ export function figureOf(movement: Movement, rig: Rig, body: Body): Figure {
   const travelM = hands
     .slice(1)
     .reduce((t, hnd, i) => t + Math.hypot(...[0, 1, 2].map((k) => hnd[k]! - hands[i]![k]!)), 0);
+  const b = radians(movement.pattern === 'press' ? stand.pressDeg : 0);
+  const seen = (v: Vec): Point => p(v[2], v[1] * Math.cos(b) - v[0] * Math.sin(b));
   const above =
     first && last
       ? {
           jointX: segmentsOf(body).jointHalfWidthM,
-          elbow: p(first.upper[2] * segmentsOf(body).upperArmM, first.upper[1] * segmentsOf(body).upperArmM),
-          grip: p(hands[0]![2], hands[0]![1]),
-          topGrip: p(hands[hands.length - 1]![2], hands[hands.length - 1]![1]),
+          elbow: seen(scale(first.upper, segmentsOf(body).upperArmM)),
+          grip: seen(hands[0]!),
+          topGrip: seen(hands[hands.length - 1]!),
         }
       : null;
   const common = { stand, above, travelM, headRadius: 0.062 * h };
@@ -263,7 +265,7 @@ export function figureOf(movement: Movement, rig: Rig, body: Body): Figure {
     bench: hasBench
       ? {
           hinge,
-          backEnd: from(hip, stand.trunkDeg, [side * h, 0.43 * h, 0]),
+          backEnd: from(hip, stand.trunkDeg, [side * h, 0.49 * h, 0]),
           seatEnd:
             stand.support === 'prone bench'
               ? hinge

@@ -1,0 +1,92 @@
+import { lazy, Suspense, type ReactNode } from 'react';
+import { Navigate, NavLink, Outlet, Route, Routes } from 'react-router';
+import { styled } from 'styled-components';
+import { Find } from './screens/find';
+import { Blank } from './look/parts';
+import { ink, size, wide } from './look/theme';
+
+const Clients = lazy(() => import('./screens/clients').then((m) => ({ default: m.ClientsScreen })));
+const Client = lazy(() => import('./screens/client').then((m) => ({ default: m.ClientScreen })));
+const Sessions = lazy(() => import('./screens/sessions').then((m) => ({ default: m.SessionsScreen })));
+const Designer = lazy(() =>
+  import('./screens/designer/designer').then((m) => ({ default: m.DesignerScreen })),
+);
+const SheetPage = lazy(() => import('./screens/sheet').then((m) => ({ default: m.SheetScreen })));
+
+const Top = styled.div`
+  height: 44px;
+  display: flex;
+  align-items: center;
+  gap: 22px;
+  padding: 0 16px;
+  border-bottom: 1px solid ${ink.rule};
+  @media print {
+    display: none;
+  }
+  .mark {
+    font-size: 19px;
+    font-weight: 780;
+    text-decoration: none;
+    ${wide}
+  }
+  nav {
+    display: flex;
+    gap: 18px;
+    flex: 1;
+  }
+  nav a {
+    text-decoration: none;
+    font-size: ${size.small};
+    color: ${ink.soft};
+    padding: 4px 2px;
+  }
+  nav a[aria-current='page'] {
+    color: ${ink.ink};
+    font-weight: 680;
+  }
+`;
+
+function Frame(): ReactNode {
+  return (
+    <>
+      <Top>
+        <NavLink to="/clients" className="mark" aria-label="Drimbo, to the clients">
+          drimbo
+        </NavLink>
+        <nav aria-label="Main">
+          <NavLink to="/clients">Clients</NavLink>
+          <NavLink to="/sessions">Sessions</NavLink>
+        </nav>
+        <Find />
+      </Top>
+      <main>
+        <Suspense fallback={<Blank title="Opening…" />}>
+          <Outlet />
+        </Suspense>
+      </main>
+    </>
+  );
+}
+
+export function App(): ReactNode {
+  return (
+    <Routes>
+      <Route element={<Frame />}>
+        <Route index element={<Navigate to="/clients" replace />} />
+        <Route path="/clients" element={<Clients />} />
+        <Route path="/clients/:id" element={<Client />} />
+        <Route path="/sessions" element={<Sessions />} />
+        <Route path="/sessions/:id" element={<Designer />} />
+        <Route path="/sessions/:id/sheet" element={<SheetPage />} />
+        <Route
+          path="*"
+          element={
+            <Blank title="There is nothing at this address">
+              <NavLink to="/clients">To the clients</NavLink>
+            </Blank>
+          }
+        />
+      </Route>
+    </Routes>
+  );
+}

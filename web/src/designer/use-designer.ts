@@ -1,0 +1,119 @@
+import { appraise, type Appraisal, type Context } from '@drimbo/core';
+import type { Kit } from '@drimbo/core/kit/kit';
+import { linesOf, type Session } from '@drimbo/core/session/document';
+import type { Edit } from '@drimbo/core/session/edits';
+import { commit, redo, startHistory, undo, type History } from '@drimbo/core/session/history';
+import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
+import { api } from '../data/api';
+import { noteSave } from '../data/pending-saves';
+import { todayIso, type ClientFile, type Stored } from '../data/queries';
+import { Drafts, tabId } from './drafts';
+import { Saver, type SaveState } from './saver';
+
+type Action = { do: 'edit'; edit: Edit; says: string; key: string | null } | { do: 'undo' } | { do: 'redo' };
+
+function step(history: History, action: Action): History {
+  if (action.do === 'undo') return undo(history);
+  if (action.do === 'redo') return redo(history);
+  return commit(history, action.edit, action.says, action.key);
+}
+
+/** Everything of a session but its ids and its format, to put over what the server has. */
+function contents(session: Session): Edit {
+  const { format: _format, version: _version, ...values } = session;
+  return { do: 'put', values };
+}
+
+export interface Designer {
+  session: Session;
+  appraisal: Appraisal;
+  context: Context;
+  selected: string | null;
+  select: (lineId: string | null) => void;
+  edit: (edit: Edit, says: string, key?: string) => void;
+  undo: () => void;
+  redo: () => void;
+  canUndo: string | null;
+  canRedo: string | null;
+  save: SaveState;
+  keepMine: () => void;
+  takeTheirs: () => void;
+}
+
+/** The designer's state: the document with its history, its appraisal, and the saving of it. */
+export function useDesigner(
+  stored: Stored<Session>,
+  file: ClientFile,
+  kits: readonly Stored<Kit>[],
+): Designer {
+  const [opening] = useState(() => {
+    const drafts = new Drafts(stored.id, tabId(sessionStorage), localStorage);
+    return { drafts, draft: drafts.recover(Date.now()) };
+  });
+  const [history, dispatch] = useReducer(step, undefined, () =>
+    startHistory(opening.draft?.document ?? stored.document),
+  );
+  const [save, setSave] = useState<SaveState>({ is: 'saved' });
+  const [selected, select] = useState<string | null>(() => linesOf(history.present)[0]?.id ?? null);
+  const session = history.present;
+  const saver = useRef<Saver | null>(null);
+  const written = useRef<Session>(stored.document);
+
+  useEffect(() => {
+    const made = new Saver({
+      revision: stored.revision,
+      drafts: opening.drafts,
+      put: (revision, document) =>
+        noteSave(stored.id, api.put<Stored<Session>>(`/sessions/${stored.id}`, { revision, document })),
+      tell: setSave,
+    });
+    saver.current = made;
+    const { draft } = opening;
+    if (draft && draft.base !== stored.revision) {
+      written.current = draft.document;
+      made.startInConflict(draft.document, stored);
+    }
+    return () => made.stop();
+  }, [stored, opening]);
+
+  useEffect(() => {
+    if (session === written.current) return;
+    written.current = session;
+    saver.current?.change(session);
+  }, [session]);
+
+  const kit = (kits.find((k) => k.id === session.kitId) ?? kits[0]!).document;
+  const context = useMemo<Context>(
+    () => ({ client: file.document, kit, logged: file.logged, todayIso: todayIso() }),
+    [file, kit],
+  );
+  const appraisal = useMemo(() => appraise(session, context), [session, context]);
+
+  const edit = useCallback(
+    (e: Edit, says: string, key?: string) => dispatch({ do: 'edit', edit: e, says, key: key ?? null }),
+    [],
+  );
+  const lines = linesOf(session);
+  const alive = lines.some((l) => l.id === selected) ? selected : (lines[0]?.id ?? null);
+
+  return {
+    session,
+    appraisal,
+    context,
+    selected: alive,
+    select,
+    edit,
+    undo: useCallback(() => dispatch({ do: 'undo' }), []),
+    redo: useCallback(() => dispatch({ do: 'redo' }), []),
+    canUndo: history.past[history.past.length - 1]?.says ?? null,
+    canRedo: history.future[0]?.says ?? null,
+    save,
+    keepMine: () => saver.current?.settle(session),
+    takeTheirs: () => {
+      if (save.is !== 'conflict') return;
+      saver.current?.yieldTo();
+      const theirs = save.theirs.document;
+      dispatch({ do: 'edit', edit: contents(theirs), says: 'take the other version', key: null });
+    },
+  };
+}

@@ -1,0 +1,293 @@
+import type { Appraisal } from '@drimbo/core';
+import { regions, type RegionId } from '@drimbo/core/anatomy/regions';
+import { type ReactNode } from 'react';
+import { styled } from 'styled-components';
+import { ink, narrow, size, voiceInk, voiceText } from '../look/theme';
+
+const shown: RegionId[] = [
+  'pecUpper',
+  'pecMiddle',
+  'pecLower',
+  'deltFront',
+  'deltSide',
+  'deltRear',
+  'triLong',
+  'triLateral',
+  'triMedial',
+];
+
+/** Strands of one region: where they begin, where they gather, and how far they bow. */
+interface Bundle {
+  from: [[number, number], [number, number]];
+  to: [[number, number], [number, number]];
+  bow: [number, number];
+}
+
+/** Half a trunk from the front, 128 × 190: breastbone on the left, arm on the right. */
+const bundles: Partial<Record<RegionId, Bundle>> = {
+  pecUpper: {
+    from: [
+      [14, 26],
+      [58, 22],
+    ],
+    to: [
+      [92, 64],
+      [95, 60],
+    ],
+    bow: [6, 10],
+  },
+  pecMiddle: {
+    from: [
+      [10, 44],
+      [10, 86],
+    ],
+    to: [
+      [92, 68],
+      [92, 74],
+    ],
+    bow: [8, 2],
+  },
+  pecLower: {
+    from: [
+      [11, 94],
+      [20, 122],
+    ],
+    to: [
+      [91, 76],
+      [90, 82],
+    ],
+    bow: [4, -8],
+  },
+  deltFront: {
+    from: [
+      [66, 22],
+      [80, 21],
+    ],
+    to: [
+      [100, 84],
+      [101, 86],
+    ],
+    bow: [10, -6],
+  },
+  deltSide: {
+    from: [
+      [84, 20],
+      [94, 22],
+    ],
+    to: [
+      [103, 86],
+      [105, 86],
+    ],
+    bow: [16, -4],
+  },
+  deltRear: {
+    from: [
+      [97, 23],
+      [106, 29],
+    ],
+    to: [
+      [107, 86],
+      [109, 84],
+    ],
+    bow: [14, 0],
+  },
+  triLong: {
+    from: [
+      [98, 88],
+      [100, 90],
+    ],
+    to: [
+      [100, 166],
+      [102, 168],
+    ],
+    bow: [-5, 4],
+  },
+  triLateral: {
+    from: [
+      [107, 92],
+      [113, 94],
+    ],
+    to: [
+      [107, 168],
+      [110, 166],
+    ],
+    bow: [8, 4],
+  },
+  triMedial: {
+    from: [
+      [103, 110],
+      [106, 112],
+    ],
+    to: [
+      [104, 168],
+      [106, 168],
+    ],
+    bow: [1, 4],
+  },
+};
+
+const STRANDS = 9;
+/** Sets at which every strand is drawn in full. */
+const FULL = 12;
+
+const mix = (a: [number, number], b: [number, number], t: number): [number, number] => [
+  a[0] + (b[0] - a[0]) * t,
+  a[1] + (b[1] - a[1]) * t,
+];
+
+function strandPath(b: Bundle, t: number): string {
+  const [x0, y0] = mix(b.from[0], b.from[1], t);
+  const [x1, y1] = mix(b.to[0], b.to[1], t);
+  const cx = (x0 + x1) / 2 + b.bow[0];
+  const cy = (y0 + y1) / 2 + b.bow[1];
+  return `M${x0} ${y0} Q${cx} ${cy} ${x1} ${y1}`;
+}
+
+const Wrap = styled.div`
+  display: grid;
+  grid-template-columns: 104px minmax(0, 1fr);
+  gap: 6px;
+  padding: 0 12px 8px 8px;
+`;
+
+const Rows = styled.table`
+  border-collapse: collapse;
+  font-size: 12.5px;
+  ${narrow}
+  align-self: center;
+  width: 100%;
+  td,
+  th {
+    padding: 1px 0;
+    font-weight: 400;
+    text-align: left;
+    white-space: nowrap;
+    height: 21px;
+  }
+  thead th {
+    font-size: 10.5px;
+    color: ${ink.soft};
+    height: 16px;
+  }
+  .figure {
+    text-align: right;
+    font-weight: 650;
+    padding-right: 7px;
+  }
+  tbody th {
+    padding-right: 6px;
+  }
+  .next {
+    text-align: right;
+    color: ${ink.soft};
+    font-size: ${size.fine};
+    padding-left: 6px;
+  }
+`;
+
+const figure = (n: number): string => (Math.round(n * 10) / 10).toFixed(1);
+
+/** A region's sets against its band: the pale part is the band. */
+function BandBar({
+  region,
+  sets,
+  band,
+}: {
+  region: RegionId;
+  sets: number;
+  band: { lo: number; hi: number } | null;
+}): ReactNode {
+  const most = 18;
+  const w = (n: number): number => (Math.min(n, most) / most) * 100;
+  return (
+    <svg
+      width="100%"
+      height="9"
+      viewBox="0 0 100 9"
+      preserveAspectRatio="none"
+      aria-hidden
+      style={{ display: 'block', minWidth: 40 }}
+    >
+      <rect x="0" y="3" width="100" height="3" fill={ink.hush} />
+      {band && <rect x={w(band.lo)} y="1" width={w(band.hi) - w(band.lo)} height="7" fill={ink.rule} />}
+      <rect x="0" y="3" width={w(sets)} height="3" fill={voiceInk[regions[region].voice]} />
+    </svg>
+  );
+}
+
+/** The dose of a session: fibre strands by region, and sets against their bands. */
+export function Fan({ dose }: { dose: Appraisal['dose'] }): ReactNode {
+  const says = shown
+    .map((id) => `${regions[id].name} ${figure(dose.regions[id].fractional)} sets`)
+    .join(', ');
+  return (
+    <Wrap>
+      <svg viewBox="0 0 122 180" width="104" height="154" role="img" aria-label={`Dose. ${says}.`}>
+        <path
+          d="M8 30 Q40 12 84 18 Q112 24 114 60 L117 172 M8 28 L9 128"
+          fill="none"
+          stroke={ink.ink}
+          strokeWidth="1.2"
+        />
+        {shown.map((id) => {
+          const bundle = bundles[id]!;
+          const sets = dose.regions[id].fractional;
+          const lit = Math.round(Math.min(1, sets / FULL) * STRANDS);
+          return Array.from({ length: STRANDS }, (_, i) => {
+            const on = sets > 0.05 && i < Math.max(1, lit);
+            const t = ((i * 5) % STRANDS) / (STRANDS - 1);
+            return (
+              <path
+                key={`${id}${i}`}
+                d={strandPath(bundle, t)}
+                fill="none"
+                stroke={on ? voiceInk[regions[id].voice] : ink.rule}
+                strokeWidth={on ? 1.6 : 0.7}
+                strokeLinecap="round"
+              />
+            );
+          });
+        })}
+      </svg>
+      <Rows>
+        <thead>
+          <tr>
+            <th scope="col">Region</th>
+            <th scope="col" className="figure" style={{ fontWeight: 400 }}>
+              Sets
+            </th>
+            <th scope="col">Band</th>
+            <th
+              scope="col"
+              className="next"
+              title="What one more hard set would add, as a share of all one session can give"
+            >
+              Next set
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {shown.map((id) => {
+            const d = dose.regions[id];
+            return (
+              <tr
+                key={id}
+                title={`${regions[id].latin}: ${d.direct} direct, ${d.indirect} indirect sets${d.band ? `, band ${d.band.lo} to ${d.band.hi}` : ''}`}
+              >
+                <th scope="row">{regions[id].name}</th>
+                <td className="figure" style={{ color: voiceText[regions[id].voice] }}>
+                  {figure(d.fractional)}
+                </td>
+                <td style={{ width: '30%' }}>
+                  <BandBar region={id} sets={d.fractional} band={d.band} />
+                  {d.band && <span className="unseen">{`${d.band.lo} to ${d.band.hi}`}</span>}
+                </td>
+                <td className="next">+{Math.round(d.next * 100)} %</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </Rows>
+    </Wrap>
+  );
+}

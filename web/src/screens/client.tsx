@@ -1,0 +1,167 @@
+import type { Client } from '@drimbo/core/session/client';
+import { emptySession } from '@drimbo/core/session/starting';
+import { useEffect, type ReactNode } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { styled } from 'styled-components';
+import { api } from '../data/api';
+import { newId, queryClient, useClientFile, useKits, type ClientFile, type Stored } from '../data/queries';
+import { useSavedClient } from '../designer/use-saved-client';
+import { Act, Blank, Sheet, SheetHead, Title } from '../look/parts';
+import { ink, size } from '../look/theme';
+import type { Kit } from '@drimbo/core/kit/kit';
+import type { Session } from '@drimbo/core/session/document';
+import { ClientFacts } from './client-facts';
+import { ClientMaxes } from './client-maxes';
+
+const Layout = styled.div`
+  max-width: 1248px;
+  margin: 0 auto;
+  padding: 14px 16px 32px;
+  > header {
+    display: flex;
+    align-items: baseline;
+    gap: 14px;
+    margin-bottom: 12px;
+    p {
+      flex: 1;
+      color: ${ink.soft};
+    }
+  }
+  > .sheets {
+    display: grid;
+    grid-template-columns: 1fr 1fr 0.85fr;
+    gap: 10px;
+    align-items: start;
+  }
+  @media (max-width: 1000px) {
+    > .sheets {
+      grid-template-columns: 1fr;
+    }
+  }
+`;
+const Rows = styled.ol`
+  li {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 2px 10px;
+    padding: 7px 12px;
+    border-top: 1px solid ${ink.hush};
+    font-size: ${size.small};
+  }
+  a {
+    font-weight: 650;
+    text-decoration: none;
+  }
+  a:hover {
+    text-decoration: underline;
+  }
+`;
+
+function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactNode {
+  const saved = useSavedClient(file);
+  const client: Client = saved.client;
+  const go = useNavigate();
+  useEffect(() => {
+    document.title = `${client.name} · Drimbo`;
+  }, [client.name]);
+  const start = async (): Promise<void> => {
+    const document = emptySession({
+      title: `Push, ${new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}`,
+      clientId: file.id,
+      kitId: client.kitId,
+      minutes: client.minutes,
+      emphasis: client.lagging.find((r) => r.startsWith('pec'))
+        ? 'chest'
+        : client.lagging.includes('deltSide')
+          ? 'deltSide'
+          : 'chest',
+      school: client.trainingAge === 'under 1 year' ? 'foundations' : 'evidence',
+    });
+    const stored = await api.post<Stored<Session>>('/sessions', { id: newId('session'), document });
+    await queryClient.invalidateQueries({ queryKey: ['client', file.id] });
+    void go(`/sessions/${stored.id}`);
+  };
+  return (
+    <Layout>
+      <header>
+        <Title>{client.name}</Title>
+        <p>{client.about}</p>
+        <span role="status" data-testid="save-state" style={{ color: ink.soft, fontSize: size.fine }}>
+          {saved.says}
+        </span>
+        {saved.stale && (
+          <Act small onPress={saved.keepMine}>
+            Keep mine
+          </Act>
+        )}
+        <Act kind="strong" onPress={() => void start()}>
+          Start a session
+        </Act>
+      </header>
+      <div className="sheets">
+        <Sheet>
+          <SheetHead>
+            <h2>What the planner uses</h2>
+            <span>saved as you type</span>
+          </SheetHead>
+          <ClientFacts client={client} kits={kits} change={saved.change} />
+        </Sheet>
+        <Sheet>
+          <ClientMaxes client={client} file={file} change={saved.change} />
+        </Sheet>
+        <Sheet>
+          <SheetHead>
+            <h2>Needs next</h2>
+          </SheetHead>
+          <Rows>
+            {file.needs.map((n) => (
+              <li key={n.says} style={{ fontWeight: n.loud ? 620 : 420 }}>
+                {n.says}
+              </li>
+            ))}
+            {file.needs.length === 0 && (
+              <li style={{ color: ink.soft }}>Nothing: the next session is with the client</li>
+            )}
+          </Rows>
+          <SheetHead style={{ paddingTop: 16 }}>
+            <h2>Sessions</h2>
+            <span>{file.sessions.length}</span>
+          </SheetHead>
+          <Rows>
+            {[...file.sessions]
+              .sort((a, b) => (b.date ?? '9').localeCompare(a.date ?? '9'))
+              .map((s) => (
+                <li key={s.id}>
+                  <Link to={`/sessions/${s.id}`}>{s.title}</Link>
+                  <span style={{ color: ink.soft }}>
+                    {s.status === 'finished' ? `done ${s.date}` : s.status}
+                  </span>
+                  <span style={{ color: ink.soft }}>{s.movements} movements</span>
+                </li>
+              ))}
+            {file.sessions.length === 0 && (
+              <li style={{ color: ink.soft }}>None yet. Start one: it takes the facts on this page.</li>
+            )}
+          </Rows>
+        </Sheet>
+      </div>
+    </Layout>
+  );
+}
+
+/** One client: the facts the planner uses, maxes with where they come from, and the sessions. */
+export function ClientScreen(): ReactNode {
+  const { id } = useParams();
+  const file = useClientFile(id);
+  const kits = useKits();
+  const error = file.error ?? kits.error;
+  if (error)
+    return (
+      <Blank title="This client cannot be shown">
+        <p>{error.message}</p>
+        <Act onPress={() => void Promise.all([file.refetch(), kits.refetch()])}>Try again</Act>
+      </Blank>
+    );
+  if (!file.data || !kits.data) return <Blank title="Opening the client…" />;
+  return <Desk key={file.data.id} file={file.data} kits={kits.data} />;
+}

@@ -1,0 +1,111 @@
+import { useState, type KeyboardEvent, type ReactNode } from 'react';
+import { styled } from 'styled-components';
+import { ink, size } from '../../look/theme';
+
+const Input = styled.input<{ $strong: boolean; $small: boolean }>`
+  width: 100%;
+  border: 1px solid transparent;
+  border-radius: 3px;
+  background: transparent;
+  padding: 1px 4px;
+  font-weight: ${(p) => (p.$strong ? 650 : 450)};
+  font-size: ${(p) => (p.$small ? size.fine : size.text)};
+  color: ${(p) => (p.$small ? ink.soft : ink.ink)};
+  height: ${(p) => (p.$small ? '19px' : '24px')};
+  text-overflow: ellipsis;
+  &:hover {
+    border-color: ${ink.rule};
+    background: ${ink.raised};
+  }
+  &:focus {
+    background: ${ink.raised};
+    border-color: ${ink.ink};
+    color: ${ink.ink};
+    outline: 1px solid ${ink.ink};
+  }
+  &[aria-invalid='true'] {
+    border-color: #a3162a;
+    outline-color: #a3162a;
+  }
+`;
+const Wrong = styled.span`
+  position: absolute;
+  left: 0;
+  top: 100%;
+  z-index: 5;
+  background: ${ink.ink};
+  color: ${ink.sheet};
+  font-size: ${size.fine};
+  padding: 3px 7px;
+  border-radius: 3px;
+  white-space: nowrap;
+`;
+const Place = styled.span`
+  position: relative;
+  display: block;
+`;
+
+interface CellProps<T> {
+  label: string;
+  /** The value as text. */
+  text: string;
+  /** Reads what is typed; null when it is not understood. */
+  read: (text: string) => T | null;
+  /** Takes a value at once, on every keystroke that makes sense. */
+  take: (value: T) => void;
+  /** What to type, told when the text is not understood. */
+  hint: string;
+  strong?: boolean;
+  small?: boolean;
+  testId?: string;
+}
+
+/**
+ * A value edited in place. What makes sense is taken while typing; what does not stays in the cell,
+ * marked, and changes nothing. Escape or leaving brings the last good value back.
+ */
+export function Cell<T>({
+  label,
+  text,
+  read,
+  take,
+  hint,
+  strong = false,
+  small = false,
+  testId,
+}: CellProps<T>): ReactNode {
+  const [typed, setTyped] = useState<string | null>(null);
+  const wrong = typed !== null && typed.trim() !== '' && read(typed) === null;
+  const keys = (e: KeyboardEvent<HTMLInputElement>): void => {
+    if (e.key === 'Escape' || e.key === 'Enter') {
+      e.preventDefault();
+      setTyped(null);
+      e.currentTarget.blur();
+      if (e.key === 'Enter') e.currentTarget.focus();
+      e.stopPropagation();
+    }
+  };
+  return (
+    <Place>
+      <Input
+        aria-label={label}
+        aria-invalid={wrong}
+        data-testid={testId}
+        autoComplete="off"
+        spellCheck={false}
+        $strong={strong}
+        $small={small}
+        value={typed ?? text}
+        onFocus={(e) => e.currentTarget.select()}
+        onChange={(e) => {
+          setTyped(e.target.value);
+          const value = read(e.target.value);
+          if (value !== null) take(value);
+        }}
+        onBlur={() => setTyped(null)}
+        onKeyDown={keys}
+      />
+      {wrong && <Wrong role="alert">{hint}</Wrong>}
+    </Place>
+  );
+}

@@ -1,0 +1,377 @@
+import { loadText } from '@drimbo/core/formats/sheet';
+import type { MeasuredLine } from '@drimbo/core/measure/measure';
+import type { Block } from '@drimbo/core/session/document';
+import {
+  parseReserve,
+  parseScheme,
+  parseTempo,
+  reserveText,
+  schemeText,
+  tempoText,
+  tempoWords,
+} from '@drimbo/core/session/schemes';
+import { massFigure, toKg, type MassUnit } from '@drimbo/core/units/mass';
+import { clockText, parseDuration } from '@drimbo/core/units/time';
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import {
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import { GripVertical } from 'lucide-react';
+import { type KeyboardEvent, type ReactNode } from 'react';
+import { styled } from 'styled-components';
+import type { Designer } from '../../designer/use-designer';
+import { ink, narrow, size, voiceInk } from '../../look/theme';
+import { Cell } from './cell';
+
+const columns = '15px 7px minmax(0, 1fr) 84px 54px 104px 50px 28px';
+
+const Head = styled.div`
+  display: grid;
+  grid-template-columns: ${columns};
+  gap: 0 4px;
+  padding: 0 8px 3px 4px;
+  font-size: ${size.fine};
+  color: ${ink.soft};
+  border-bottom: 1px solid ${ink.rule};
+  span {
+    padding: 0 5px;
+  }
+  .right {
+    text-align: right;
+  }
+`;
+const Scroll = styled.div`
+  position: relative;
+  overflow-y: auto;
+  min-height: 0;
+  flex: 1;
+`;
+const BlockBox = styled.li<{ $paired: boolean }>`
+  position: relative;
+  border-bottom: 1px solid ${ink.hush};
+  ${(p) => p.$paired && `&::before { content: ''; position: absolute; left: 11px; top: 30px; bottom: 22px; width: 7px; border: 1.5px solid ${ink.ink}; border-right: none; border-radius: 5px 0 0 5px; z-index: 1; pointer-events: none; }`}
+`;
+const Row = styled.div<{ $chosen: boolean }>`
+  display: grid;
+  grid-template-columns: ${columns};
+  gap: 0 4px;
+  align-items: start;
+  padding: 4px 8px 3px 4px;
+  background: ${(p) => (p.$chosen ? ink.chosen : 'transparent')};
+  .bar {
+    align-self: stretch;
+    border-radius: 2px;
+    width: 4px;
+  }
+  .right {
+    text-align: right;
+  }
+`;
+const Handle = styled.button`
+  border: none;
+  background: none;
+  padding: 4px 0;
+  cursor: grab;
+  color: ${ink.soft};
+  opacity: 0.75;
+  touch-action: none;
+`;
+const Name = styled.button`
+  border: none;
+  background: none;
+  padding: 2px 4px 0;
+  text-align: left;
+  font-weight: 650;
+  cursor: pointer;
+  min-width: 0;
+  display: block;
+  width: 100%;
+  line-height: 1.25;
+  .name {
+    display: block;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+  .detail {
+    display: block;
+    font-weight: 420;
+    font-size: ${size.fine};
+    color: ${ink.soft};
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+    ${narrow}
+  }
+`;
+const Quiet = styled.div`
+  font-size: ${size.fine};
+  color: ${ink.soft};
+  padding: 0 5px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  ${narrow}
+`;
+const Minutes = styled.div`
+  padding: 2px 4px;
+  text-align: right;
+  color: ${ink.soft};
+`;
+
+/** "24", "24, 22" or empty for the computed load; in the client's unit. Undefined when unreadable. */
+export function readLoads(text: string, unit: MassUnit): { loadKg: number | number[] | null } | null {
+  const t = text
+    .trim()
+    .toLowerCase()
+    .replace(/\s*(kgs?|lbs?|each|a side)\b/g, '');
+  if (t === '' || t === 'auto' || t === 'computed') return { loadKg: null };
+  const parts = t.split(/\s*[,/]\s*|\s+/);
+  if (parts.length > 12 || parts.some((p) => !/^\d+(\.\d+)?$/.test(p))) return null;
+  const kgs = parts.map((p) => Number(toKg(Number(p), unit).toFixed(3)));
+  if (kgs.some((kg) => kg > 600)) return null;
+  return { loadKg: kgs.length === 1 ? kgs[0]! : kgs };
+}
+
+/** What the cell shows for the loads of a line, without the unit's repeats. */
+function loadCell(m: MeasuredLine, unit: MassUnit): string {
+  if (m.sets.length > 0 && m.movement.load.kind === 'external' && m.sets.every((s) => s.kg !== null)) {
+    const figures = m.sets.map((s) => massFigure(s.kg!, unit));
+    return figures.every((f) => f === figures[0]) ? loadText(m, unit) : figures.join(', ');
+  }
+  return loadText(m, unit) || '—';
+}
+
+function expected(m: MeasuredLine): string {
+  const hand = m.sets.some((s) => s.byHand) ? 'by hand, ' : '';
+  if (m.calibrate) return 'first set finds it';
+  const reps = m.sets.map((s) => s.expectedReps);
+  if (reps.length === 0 || reps.some((r) => r === null)) return hand ? 'by hand' : '';
+  return `${hand}≈ ${reps.join(' ')} reps`;
+}
+
+function LineRow({
+  m,
+  designer,
+  onKeys,
+  lastOfPair,
+  paired,
+  handle,
+}: {
+  m: MeasuredLine;
+  designer: Designer;
+  onKeys: (e: KeyboardEvent, m: MeasuredLine) => void;
+  paired: boolean;
+  lastOfPair: boolean;
+  handle: ReactNode;
+}): ReactNode {
+  const { unit } = designer.context.client;
+  const change = (patch: Parameters<Designer['edit']>[0] & { do: 'line' }, what: string): void =>
+    designer.edit(patch, `${what} of ${m.name.toLowerCase()}`, `${what} ${m.id}`);
+  const chosen = designer.selected === m.id;
+  return (
+    <Row
+      $chosen={chosen}
+      data-line={m.id}
+      onFocus={() => designer.select(m.id)}
+      onClick={() => designer.select(m.id)}
+    >
+      {handle}
+      <span className="bar" style={{ background: voiceInk[m.voice] }} />
+      <Name
+        type="button"
+        aria-current={chosen ? 'true' : undefined}
+        data-name={m.id}
+        onKeyDown={(e) => onKeys(e, m)}
+      >
+        <span className="name">{m.name}</span>
+        <span className="detail">
+          {m.missing
+            ? `needs ${m.missing}`
+            : m.line.note
+              ? `${m.detail ? `${m.detail} · ` : ''}${m.line.note}`
+              : m.detail || ' '}
+        </span>
+      </Name>
+      <div>
+        <Cell
+          label={`Sets and reps of ${m.name}`}
+          strong
+          testId="cell-scheme"
+          text={schemeText(m.line.scheme)}
+          read={parseScheme}
+          hint="Sets × reps, like 4 x 6-8, or reps of each set: 12, 9, 6"
+          take={(scheme) => change({ do: 'line', line: m.id, patch: { scheme } }, 'sets and reps')}
+        />
+        <Cell
+          label={`Tempo of ${m.name}: ${tempoWords(m.line.tempo)}`}
+          small
+          testId="cell-tempo"
+          text={tempoText(m.line.tempo)}
+          read={parseTempo}
+          hint="Four figures: lower, stretched, lift, top. Like 3-1-1-0"
+          take={(tempo) => change({ do: 'line', line: m.id, patch: { tempo } }, 'tempo')}
+        />
+      </div>
+      <Cell
+        label={`Reps left in reserve, ${m.name}`}
+        testId="cell-reserve"
+        text={reserveText(m.line.reserve)}
+        read={parseReserve}
+        hint="Reps to leave: 2, or first then last: 3-1"
+        take={(reserve) => change({ do: 'line', line: m.id, patch: { reserve } }, 'reserve')}
+      />
+      <div>
+        <Cell
+          label={`Load of ${m.name} in ${unit}`}
+          testId="cell-load"
+          text={loadCell(m, unit)}
+          read={(t) => readLoads(t, unit)}
+          hint={`A load in ${unit}, one a set with commas, or “auto”`}
+          take={({ loadKg }) => change({ do: 'line', line: m.id, patch: { loadKg } }, 'load')}
+        />
+        <Quiet title={m.max.basis === 'calibrate' ? '' : `Max ${m.max.basis}. Reps are a model's estimate.`}>
+          {expected(m)}
+        </Quiet>
+      </div>
+      {paired && !lastOfPair ? (
+        <Quiet style={{ paddingTop: 4 }}>then next</Quiet>
+      ) : (
+        <Cell
+          label={`Rest of ${m.name}`}
+          testId="cell-rest"
+          text={clockText(m.line.restS)}
+          read={(t) => {
+            const s = parseDuration(t);
+            return s === null || s > 900 ? null : s;
+          }}
+          hint="Seconds or minutes: 90, 1:30, 2 min"
+          take={(restS) => change({ do: 'line', line: m.id, patch: { restS } }, 'rest')}
+        />
+      )}
+      <Minutes title="Minutes, set-up and rests included">{Math.round(m.seconds / 60)}</Minutes>
+    </Row>
+  );
+}
+
+function SortableBlock({
+  block,
+  lines,
+  designer,
+  onKeys,
+}: {
+  block: Block;
+  lines: MeasuredLine[];
+  designer: Designer;
+  onKeys: (e: KeyboardEvent, m: MeasuredLine) => void;
+}): ReactNode {
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id: block.id,
+  });
+  const paired = lines.length > 1;
+  return (
+    <BlockBox
+      ref={setNodeRef}
+      $paired={paired}
+      style={{
+        transform: transform ? `translate3d(0, ${transform.y}px, 0)` : undefined,
+        transition: transition ?? undefined,
+        background: isDragging ? ink.hush : undefined,
+        zIndex: isDragging ? 2 : undefined,
+      }}
+    >
+      {lines.map((m, i) => (
+        <LineRow
+          key={m.id}
+          m={m}
+          designer={designer}
+          onKeys={onKeys}
+          paired={paired}
+          lastOfPair={i === lines.length - 1}
+          handle={
+            i === 0 ? (
+              <Handle
+                type="button"
+                {...attributes}
+                {...listeners}
+                aria-label={`Move ${lines.map((l) => l.name).join(' and ')}`}
+              >
+                <GripVertical size={14} aria-hidden />
+              </Handle>
+            ) : (
+              <span />
+            )
+          }
+        />
+      ))}
+    </BlockBox>
+  );
+}
+
+/** The session's movements in order, every figure editable where it stands. */
+export function LineUp({
+  designer,
+  onKeys,
+}: {
+  designer: Designer;
+  onKeys: (e: KeyboardEvent, m: MeasuredLine) => void;
+}): ReactNode {
+  const { session, appraisal, edit } = designer;
+  const byId = new Map(appraisal.lines.map((m) => [m.id, m]));
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const dropped = ({ active, over }: DragEndEvent): void => {
+    if (!over || active.id === over.id) return;
+    const to = session.blocks.findIndex((b) => b.id === over.id);
+    const block = session.blocks.find((b) => b.id === active.id);
+    if (block && to >= 0)
+      edit(
+        { do: 'move line', line: block.lines[0]!.id, to },
+        `move ${byId.get(block.lines[0]!.id)?.name.toLowerCase() ?? 'movement'}`,
+      );
+  };
+  return (
+    <>
+      <Head aria-hidden>
+        <span />
+        <span />
+        <span>Movement</span>
+        <span>Sets × reps</span>
+        <span>Leave</span>
+        <span>Load, {designer.context.client.unit}</span>
+        <span>Rest</span>
+        <span className="right">Min</span>
+      </Head>
+      <Scroll tabIndex={-1}>
+        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
+          <SortableContext items={session.blocks.map((b) => b.id)} strategy={verticalListSortingStrategy}>
+            <ol aria-label="Line-up">
+              {session.blocks.map((b) => (
+                <SortableBlock
+                  key={b.id}
+                  block={b}
+                  lines={b.lines.map((l) => byId.get(l.id)!)}
+                  designer={designer}
+                  onKeys={onKeys}
+                />
+              ))}
+            </ol>
+          </SortableContext>
+        </DndContext>
+      </Scroll>
+    </>
+  );
+}

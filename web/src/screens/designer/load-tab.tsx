@@ -1,0 +1,178 @@
+import type { MeasuredLine } from '@drimbo/core/measure/measure';
+import { formulas } from '@drimbo/core/strength/formulas';
+import { massFigure, massText } from '@drimbo/core/units/mass';
+import type { ReactNode } from 'react';
+import { styled } from 'styled-components';
+import type { Designer } from '../../designer/use-designer';
+import { Act } from '../../look/parts';
+import { ink, size } from '../../look/theme';
+import { Cell } from './cell';
+import { readLoads } from './line-up';
+
+const Body = styled.div`
+  padding: 8px 12px 12px;
+  display: grid;
+  gap: 9px;
+  font-size: ${size.small};
+  h3 {
+    font-size: ${size.small};
+    font-weight: 650;
+  }
+  p {
+    color: ${ink.soft};
+  }
+  table {
+    border-collapse: collapse;
+    width: 100%;
+  }
+  th {
+    text-align: left;
+    font-weight: 420;
+    color: ${ink.soft};
+    font-size: ${size.fine};
+    padding: 1px 4px;
+  }
+  td {
+    padding: 1px 4px;
+    border-top: 1px solid ${ink.hush};
+  }
+`;
+
+const basisWords = {
+  tested: 'tested',
+  'from sets': 'from logged sets',
+  borrowed: 'borrowed from a related lift',
+  calibrate: 'nothing to go by yet',
+};
+
+function plates(m: MeasuredLine, i: number, unit: 'kg' | 'lb'): string {
+  const stack = m.sets[i]?.perSide;
+  if (!stack) return '';
+  if (stack.length === 0) return 'bar alone';
+  return (
+    stack
+      .map((p) => (p.count > 1 ? `${p.count} × ${massFigure(p.kg, unit)}` : massFigure(p.kg, unit)))
+      .join(' + ') + ' a side'
+  );
+}
+
+/** What the loads of a line rest on, set by set, and where the coach may say otherwise. */
+export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: Designer }): ReactNode {
+  const { client, kit } = designer.context;
+  const { unit } = client;
+  const { max } = m;
+  const fitted = m.sets.find(
+    (s) => !s.byHand && s.wishKg !== null && s.kg !== null && Math.abs(s.wishKg - s.kg) > 0.05,
+  );
+  const setLoad = (i: number, loadKg: number | null): void => {
+    const loads = m.sets.map((s, n) => (n === i ? (loadKg ?? s.nearestKg ?? 0) : (s.kg ?? s.nearestKg ?? 0)));
+    designer.edit(
+      { do: 'line', line: m.id, patch: { loadKg: loads } },
+      `load of ${m.name.toLowerCase()}`,
+      `load ${m.id}`,
+    );
+  };
+  return (
+    <Body>
+      <div>
+        <h3>Why this load</h3>
+        {max.basis === 'calibrate' ? (
+          <p>
+            Nothing to go by yet: no test, no logged set, no honest ratio from another lift. The first set
+            finds the load: start light, stop at the target reserve, log it.
+          </p>
+        ) : (
+          <>
+            <p>
+              Today&apos;s max {massText(Number(max.kg.toFixed(1)), unit)} ± {Math.round(max.spread * 100)} %,{' '}
+              {basisWords[max.basis]}
+              {client.formula === 'median'
+                ? `, median of ${Object.keys(formulas).length} formulas`
+                : `, ${client.formula}`}
+              . A model&apos;s estimate.
+            </p>
+            <table>
+              <tbody>
+                {max.terms.slice(0, 4).map((t) => (
+                  <tr key={t.says}>
+                    <td>{t.says}</td>
+                    <td style={{ textAlign: 'right', whiteSpace: 'nowrap' }}>
+                      {massText(Number(t.kg.toFixed(1)), unit)} ± {Math.round(t.spread * 100)} %
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </>
+        )}
+        {fitted && (
+          <p>
+            {massText(Number(fitted.wishKg!.toFixed(1)), unit)} cannot be made at {kit.name};{' '}
+            {massText(fitted.kg!, unit)} leaves about{' '}
+            {Math.max(0, fitted.target.reserve + fitted.reserveShift).toFixed(1)} in reserve instead of{' '}
+            {fitted.target.reserve.toFixed(fitted.target.reserve % 1 ? 1 : 0)}.
+          </p>
+        )}
+      </div>
+      <table>
+        <thead>
+          <tr>
+            <th>Set</th>
+            <th>Reps</th>
+            <th>Leave</th>
+            <th>Load, {unit}</th>
+            <th>Expected</th>
+          </tr>
+        </thead>
+        <tbody>
+          {m.sets.map((s, i) => (
+            <tr key={i}>
+              <td>{i + 1}</td>
+              <td>
+                {s.target.reps.lo === s.target.reps.hi
+                  ? s.target.reps.lo
+                  : `${s.target.reps.lo}–${s.target.reps.hi}`}
+              </td>
+              <td>{Number(s.target.reserve.toFixed(1))}</td>
+              <td style={{ width: 74 }}>
+                <Cell
+                  label={`Load of set ${i + 1}, ${m.name}`}
+                  testId="set-load"
+                  text={s.kg === null ? '—' : massFigure(s.kg, unit)}
+                  read={(t) => {
+                    const r = readLoads(t, unit);
+                    return r && typeof r.loadKg === 'number' ? r.loadKg : null;
+                  }}
+                  hint={`One load in ${unit}`}
+                  take={(kg) => setLoad(i, kg)}
+                />
+              </td>
+              <td>
+                {s.expectedReps === null
+                  ? '—'
+                  : `${s.expectedReps} reps, ${s.expectedReserve!.toFixed(1)} left`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {m.sets[0]?.perSide && <p>First load: {plates(m, 0, unit)}.</p>}
+      {m.ramps.length > 0 && (
+        <p>Ramp: {m.ramps.map((r) => `${massText(r.kg, unit)} × ${r.reps}`).join(', ')}.</p>
+      )}
+      {m.line.loadKg !== null && (
+        <Act
+          small
+          onPress={() =>
+            designer.edit(
+              { do: 'line', line: m.id, patch: { loadKg: null } },
+              `compute the load of ${m.name.toLowerCase()}`,
+            )
+          }
+        >
+          Use the computed load
+        </Act>
+      )}
+    </Body>
+  );
+}

@@ -1,0 +1,182 @@
+import { warmupSeconds } from '@drimbo/core/clock/timeline';
+import { movements, movementOf } from '@drimbo/core/movements/catalogue';
+import type { WarmupItem } from '@drimbo/core/session/document';
+import { durationWords, parseDuration } from '@drimbo/core/units/time';
+import { ArrowDown, ArrowUp, X } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
+import { Dialog, DialogTrigger, Heading, Popover } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { newId } from '../../data/queries';
+import type { Designer } from '../../designer/use-designer';
+import { Act, Choice } from '../../look/parts';
+import { ink, narrow, size } from '../../look/theme';
+import { Cell } from './cell';
+
+const Strip = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  padding: 3px 8px 3px 12px;
+  border-bottom: 1px solid ${ink.hush};
+  font-size: ${size.fine};
+  color: ${ink.soft};
+  .list {
+    flex: 1;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+    ${narrow}
+  }
+`;
+const Pop = styled(Popover)`
+  background: ${ink.raised};
+  border: 1px solid ${ink.ink};
+  border-radius: 4px;
+  box-shadow: 0 6px 22px rgb(19 32 42 / 18%);
+  padding: 12px;
+  width: 430px;
+  ol {
+    display: grid;
+    gap: 2px;
+    margin: 8px 0;
+  }
+  li {
+    display: grid;
+    grid-template-columns: 1fr 92px auto;
+    gap: 6px;
+    align-items: center;
+  }
+`;
+
+const nameOf = (item: WarmupItem): string => movementOf(item.movement).variants[0]!.name;
+
+/** "2 × 15", "4 min", "2 × 30 s". */
+export const warmupDose = (item: WarmupItem): string =>
+  item.seconds === null
+    ? `${item.sets} × ${item.reps ?? 10}`
+    : item.sets > 1
+      ? `${item.sets} × ${durationWords(item.seconds)}`
+      : durationWords(item.seconds);
+
+/** Reads "2x15" as sets and reps, "4 min" or "2x30s" as time. */
+export function readWarmupDose(text: string): Pick<WarmupItem, 'sets' | 'reps' | 'seconds'> | null {
+  const t = text.trim().toLowerCase().replace('×', 'x');
+  const times = /^(\d)\s*x\s*(.+)$/.exec(t);
+  const sets = times ? Number(times[1]) : 1;
+  const amount = times ? times[2]! : t;
+  if (sets < 1 || sets > 6) return null;
+  if (/^\d{1,3}$/.test(amount)) {
+    const reps = Number(amount);
+    return reps >= 1 && reps <= 100 ? { sets, reps, seconds: null } : null;
+  }
+  const seconds = parseDuration(amount);
+  return seconds !== null && seconds >= 5 && seconds <= 1800 ? { sets, reps: null, seconds } : null;
+}
+
+const offered = movements.filter((m) => m.family === 'preparation' || m.family === 'corrective');
+
+/** The warm-up in one line, and where it is edited. */
+export function WarmUp({ designer }: { designer: Designer }): ReactNode {
+  const { session, edit } = designer;
+  const [adding, setAdding] = useState('');
+  const total = session.warmup.reduce((t, w) => t + warmupSeconds(w), 0);
+  const add = (movement: string): void => {
+    if (!movement) return;
+    const cardio = movement === 'easy-cardio';
+    edit(
+      {
+        do: 'add warmup',
+        at: session.warmup.length,
+        item: {
+          id: newId('warm'),
+          movement,
+          sets: 1,
+          reps: cardio ? null : 12,
+          seconds: cardio ? 240 : null,
+          note: '',
+        },
+      },
+      'add to the warm-up',
+    );
+    setAdding('');
+  };
+  return (
+    <Strip>
+      <span className="list">
+        <b>Warm-up</b>{' '}
+        {session.warmup.length === 0
+          ? 'none yet'
+          : session.warmup.map((w) => `${nameOf(w).toLowerCase()} ${warmupDose(w)}`).join(', ')}
+        {total > 0 && ` · ${Math.round(total / 60)} min`}
+      </span>
+      <DialogTrigger>
+        <Act small kind="quiet">
+          Edit warm-up
+        </Act>
+        <Pop placement="bottom end">
+          <Dialog aria-label="Warm-up">
+            <Heading slot="title" style={{ fontSize: 14, margin: 0 }}>
+              Warm-up
+            </Heading>
+            <ol>
+              {session.warmup.map((w, i) => (
+                <li key={w.id}>
+                  <span>{nameOf(w)}</span>
+                  <Cell
+                    label={`Dose of ${nameOf(w)}`}
+                    text={warmupDose(w)}
+                    read={readWarmupDose}
+                    hint="Sets × reps or a time: 2 x 15, 4 min"
+                    take={(patch) =>
+                      edit({ do: 'warmup', item: w.id, patch }, 'change the warm-up', `warm ${w.id}`)
+                    }
+                  />
+                  <span style={{ display: 'flex' }}>
+                    <Act
+                      small
+                      kind="quiet"
+                      aria-label={`Move ${nameOf(w)} up`}
+                      isDisabled={i === 0}
+                      onPress={() =>
+                        edit({ do: 'move warmup', item: w.id, to: i - 1 }, 'move in the warm-up')
+                      }
+                    >
+                      <ArrowUp size={13} aria-hidden />
+                    </Act>
+                    <Act
+                      small
+                      kind="quiet"
+                      aria-label={`Move ${nameOf(w)} down`}
+                      isDisabled={i === session.warmup.length - 1}
+                      onPress={() =>
+                        edit({ do: 'move warmup', item: w.id, to: i + 1 }, 'move in the warm-up')
+                      }
+                    >
+                      <ArrowDown size={13} aria-hidden />
+                    </Act>
+                    <Act
+                      small
+                      kind="quiet"
+                      aria-label={`Take ${nameOf(w)} out`}
+                      onPress={() => edit({ do: 'remove warmup', item: w.id }, 'take out of the warm-up')}
+                    >
+                      <X size={13} aria-hidden />
+                    </Act>
+                  </span>
+                </li>
+              ))}
+            </ol>
+            <Choice aria-label="Add to the warm-up" value={adding} onChange={(e) => add(e.target.value)}>
+              <option value="">Add…</option>
+              {offered.map((m) => (
+                <option key={m.id} value={m.id}>
+                  {m.variants[0]!.name}
+                </option>
+              ))}
+            </Choice>
+          </Dialog>
+        </Pop>
+      </DialogTrigger>
+    </Strip>
+  );
+}

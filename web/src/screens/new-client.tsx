@@ -1,0 +1,124 @@
+import { clientSchema, type Client } from '@drimbo/core/session/client';
+import { useState, type ReactNode } from 'react';
+import { Dialog, DialogTrigger, Heading, Modal, ModalOverlay } from 'react-aria-components';
+import { useNavigate } from 'react-router';
+import { styled } from 'styled-components';
+import { api } from '../data/api';
+import { newId, queryClient, useKits, type Stored } from '../data/queries';
+import { Act, Choice, Field, Label } from '../look/parts';
+import { ink } from '../look/theme';
+
+const Veil = styled(ModalOverlay)`
+  position: fixed;
+  inset: 0;
+  background: rgb(19 32 42 / 32%);
+  display: grid;
+  place-items: start center;
+  padding-top: 11vh;
+  z-index: 20;
+`;
+const Box = styled(Modal)`
+  background: ${ink.sheet};
+  border: 1px solid ${ink.ink};
+  border-radius: 4px;
+  width: min(420px, 92vw);
+  padding: 16px;
+  form {
+    display: grid;
+    gap: 10px;
+    margin-top: 10px;
+  }
+`;
+
+/** Adds a client from the few facts nothing can be computed without. */
+export function NewClient(): ReactNode {
+  const kits = useKits();
+  const go = useNavigate();
+  const [name, setName] = useState('');
+  const [statureCm, setStature] = useState('175');
+  const [massKg, setMass] = useState('75');
+  const [kitId, setKit] = useState('');
+  const [wrong, setWrong] = useState('');
+  const add = async (): Promise<void> => {
+    const kit = kitId || kits.data?.[0]?.id || '';
+    const draft: Client = {
+      format: 'drimbo.client',
+      version: 1,
+      name: name.trim(),
+      about: '',
+      born: null,
+      statureM: Number(statureCm) / 100,
+      massKg: Number(massKg),
+      biacromialM: null,
+      trainingAge: '1 to 3 years',
+      goal: 'Size',
+      lagging: [],
+      limits: [],
+      minutes: 60,
+      daysAWeek: 3,
+      kitId: kit,
+      unit: 'kg',
+      likes: '',
+      health: { askFirst: false, reason: '', clearedBy: '', askedOn: '' },
+      formula: 'median',
+      tests: [],
+    };
+    if (draft.name === '') return setWrong('Give a name.');
+    if (!clientSchema.safeParse(draft).success)
+      return setWrong('Stature is 120–230 cm and bodyweight 35–250 kg.');
+    try {
+      const stored = await api.post<Stored<Client>>('/clients', { id: newId('client'), document: draft });
+      await queryClient.invalidateQueries({ queryKey: ['roster'] });
+      void go(`/clients/${stored.id}`);
+    } catch (error) {
+      setWrong((error as Error).message);
+    }
+  };
+  return (
+    <DialogTrigger>
+      <Act>Add a client</Act>
+      <Veil isDismissable>
+        <Box>
+          <Dialog>
+            <Heading slot="title" style={{ margin: 0, fontSize: 18 }}>
+              Add a client
+            </Heading>
+            <form
+              onSubmit={(e) => {
+                e.preventDefault();
+                void add();
+              }}
+            >
+              <Label>
+                Name
+                <Field autoFocus value={name} maxLength={80} onChange={(e) => setName(e.target.value)} />
+              </Label>
+              <Label>
+                Stature, cm
+                <Field inputMode="decimal" value={statureCm} onChange={(e) => setStature(e.target.value)} />
+              </Label>
+              <Label>
+                Bodyweight, kg
+                <Field inputMode="decimal" value={massKg} onChange={(e) => setMass(e.target.value)} />
+              </Label>
+              <Label>
+                Gym
+                <Choice value={kitId || kits.data?.[0]?.id || ''} onChange={(e) => setKit(e.target.value)}>
+                  {kits.data?.map((k) => (
+                    <option key={k.id} value={k.id}>
+                      {k.document.name}
+                    </option>
+                  ))}
+                </Choice>
+              </Label>
+              {wrong && <p role="alert">{wrong}</p>}
+              <Act kind="strong" type="submit">
+                Add
+              </Act>
+            </form>
+          </Dialog>
+        </Box>
+      </Veil>
+    </DialogTrigger>
+  );
+}

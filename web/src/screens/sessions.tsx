@@ -1,0 +1,106 @@
+import { groupNames, regions } from '@drimbo/core/anatomy/regions';
+import { useEffect, type ReactNode } from 'react';
+import { Link } from 'react-router';
+import { styled } from 'styled-components';
+import { useRoster, useSessions } from '../data/queries';
+import { Act, Blank, Sheet, Title } from '../look/parts';
+import { ink, size } from '../look/theme';
+import { Page } from './clients';
+
+const Table = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  th {
+    text-align: left;
+    font-weight: 420;
+    font-size: ${size.fine};
+    color: ${ink.soft};
+    padding: 8px 14px 6px;
+    border-bottom: 1px solid ${ink.rule};
+  }
+  td {
+    padding: 8px 14px;
+    border-bottom: 1px solid ${ink.hush};
+  }
+  a {
+    font-weight: 650;
+    text-decoration: none;
+  }
+  a:hover {
+    text-decoration: underline;
+  }
+`;
+
+const names: Record<string, string> = {
+  ...groupNames,
+  ...Object.fromEntries(Object.entries(regions).map(([id, r]) => [id, r.name])),
+};
+const order = { draft: 0, 'handed over': 1, finished: 2 };
+
+/** Every session: drafts first, then what is handed over, then what is done, the newest first. */
+export function SessionsScreen(): ReactNode {
+  const sessions = useSessions();
+  const roster = useRoster();
+  useEffect(() => {
+    document.title = 'Sessions · Drimbo';
+  }, []);
+  const error = sessions.error ?? roster.error;
+  if (error)
+    return (
+      <Blank title="The sessions cannot be shown">
+        <p>{error.message}</p>
+        <Act onPress={() => void Promise.all([sessions.refetch(), roster.refetch()])}>Try again</Act>
+      </Blank>
+    );
+  if (!sessions.data || !roster.data) return <Blank title="Opening the sessions…" />;
+  const client = new Map(roster.data.map((c) => [c.id, c.document.name]));
+  const rows = [...sessions.data].sort(
+    (a, b) =>
+      order[a.document.status] - order[b.document.status] ||
+      (b.document.date ?? '').localeCompare(a.document.date ?? ''),
+  );
+  return (
+    <Page>
+      <header>
+        <Title>Sessions</Title>
+        <span>New ones begin from a client</span>
+      </header>
+      <Sheet>
+        {rows.length === 0 ? (
+          <Blank title="No sessions yet">
+            <p>
+              Open a <Link to="/clients">client</Link> and start one.
+            </p>
+          </Blank>
+        ) : (
+          <Table>
+            <thead>
+              <tr>
+                <th scope="col">Session</th>
+                <th scope="col">Client</th>
+                <th scope="col">For</th>
+                <th scope="col">Movements</th>
+                <th scope="col">State</th>
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map((s) => (
+                <tr key={s.id}>
+                  <td>
+                    <Link to={`/sessions/${s.id}`}>{s.document.title}</Link>
+                  </td>
+                  <td>{client.get(s.document.clientId) ?? ''}</td>
+                  <td>{names[s.document.emphasis]!.toLowerCase()}</td>
+                  <td>{s.document.blocks.reduce((n, b) => n + b.lines.length, 0)}</td>
+                  <td style={{ color: s.document.status === 'finished' ? ink.soft : ink.ink }}>
+                    {s.document.status === 'finished' ? `done ${s.document.date}` : s.document.status}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </Table>
+        )}
+      </Sheet>
+    </Page>
+  );
+}
