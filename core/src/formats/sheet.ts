@@ -14,6 +14,8 @@ export interface Sheet {
   where: string;
   minutes: string;
   warmup: { name: string; dose: string }[];
+  /** The tempo most movements share, in words; a movement names its own only where it differs. */
+  tempo: string | null;
   blocks: SheetBlock[];
   stopSigns: string;
   before: string;
@@ -33,7 +35,8 @@ export interface SheetLine {
   load: string;
   ramp: string | null;
   reserve: string;
-  tempo: string;
+  /** Null where it is the sheet's. */
+  tempo: string | null;
   rest: string;
   cues: string[];
   note: string;
@@ -56,7 +59,13 @@ export function loadText(m: Pick<MeasuredLine, 'sets' | 'movement' | 'calibrate'
     return `bodyweight + ${figures(added, unit)} ${unit}`;
   }
   if (m.sets.some((s) => s.kg === null)) return 'find the load';
-  const each = load.perHand && m.movement.implement !== 'cable' ? ' each' : load.perHand ? ' a side' : '';
+  const each = m.movement.oneSided
+    ? ''
+    : load.perHand && m.movement.implement !== 'cable'
+      ? ' each'
+      : load.perHand
+        ? ' a side'
+        : '';
   return `${figures(
     m.sets.map((s) => s.kg!),
     unit,
@@ -96,7 +105,16 @@ function setsWords(m: MeasuredLine): string {
     .join(', ')}${side}`;
 }
 
-function sheetLine(m: MeasuredLine, unit: MassUnit, rest: string): SheetLine {
+const tempoSaid = (m: MeasuredLine): string => `${tempoText(m.line.tempo)}: ${tempoWords(m.line.tempo)}`;
+
+/** The tempo said most often; null without movements. */
+function commonTempo(lines: readonly MeasuredLine[]): string | null {
+  const counts = new Map<string, number>();
+  for (const m of lines) counts.set(tempoSaid(m), (counts.get(tempoSaid(m)) ?? 0) + 1);
+  return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? null;
+}
+
+function sheetLine(m: MeasuredLine, unit: MassUnit, rest: string, shared: string | null): SheetLine {
   const each = m.movement.load.kind === 'external' && m.movement.load.perHand ? ' each' : '';
   return {
     name: m.name,
@@ -106,7 +124,7 @@ function sheetLine(m: MeasuredLine, unit: MassUnit, rest: string): SheetLine {
     ramp:
       m.ramps.length > 0 ? m.ramps.map((r) => `${massText(r.kg, unit)}${each} × ${r.reps}`).join(', ') : null,
     reserve: reserveWords(m.line),
-    tempo: `${tempoText(m.line.tempo)}: ${tempoWords(m.line.tempo)}`,
+    tempo: tempoSaid(m) === shared ? null : tempoSaid(m),
     rest,
     cues: m.line.cues ?? m.movement.cues.slice(0, 3),
     note: m.line.note,
@@ -117,7 +135,9 @@ function sheetLine(m: MeasuredLine, unit: MassUnit, rest: string): SheetLine {
 export function makeSheet(session: Session, appraisal: Appraisal, context: Context): Sheet {
   const { client, kit } = context;
   const byId = new Map(appraisal.lines.map((l) => [l.id, l]));
+  const tempo = commonTempo(appraisal.lines);
   return {
+    tempo,
     title: session.title,
     client: client.name,
     where: kit.name,
@@ -140,6 +160,7 @@ export function makeSheet(session: Session, appraisal: Appraisal, context: Conte
           byId.get(l.id)!,
           client.unit,
           b.kind !== 'single' && !last ? 'go to the next' : durationWords(l.restS),
+          tempo,
         );
       }),
     })),

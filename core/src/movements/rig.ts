@@ -62,6 +62,12 @@ const forearmWords: Record<string, string> = {
   rotating: 'rotating grip',
 };
 
+const stanceWords: Record<string, string> = {
+  floor: 'on the floor',
+  prone: 'chest on the bench',
+  hinged: 'bent over',
+};
+
 /** One knob's value as a coach says it; null where it goes without saying. */
 const saying: Record<NumericKnob, (value: number) => string | null> = {
   benchDeg: (v) => (v === 0 ? 'flat' : `${Math.round(v)}°`),
@@ -99,7 +105,7 @@ export function rigWords(rig: Rig, knobs: Knobs): string {
   if (knobs.forearm && rig.forearm && rig.forearm !== knobs.forearm.byDefault)
     words.push(forearmWords[rig.forearm]!);
   if (knobs.stance && rig.stance && knobs.stance.options.length > 1 && rig.stance !== 'lying')
-    words.push(rig.stance === 'floor' ? 'on the floor' : rig.stance);
+    words.push(stanceWords[rig.stance] ?? rig.stance);
   if (knobs.range && rig.range && rig.range !== 'full')
     words.push(
       rig.range === 'pins' ? 'from pins' : rig.range === 'chest level' ? 'to chest level' : rig.range,

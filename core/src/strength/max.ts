@@ -142,8 +142,8 @@ function ownEvidence(movement: Movement, rig: Rig, context: StrengthContext): Lo
   if (parts.length === 0) return null;
   parts.sort((a, b) => a.variance - b.variance);
   const fused = fuse(parts)!;
-  // Sets of one lift share their errors: however many there are, a max is not known within 1 %.
-  return { ...fused, variance: Math.max(fused.variance, 0.01 ** 2), terms: fused.terms.slice(0, 5) };
+  // Sets of one lift share their errors: however many there are, a max is not known within 2 %.
+  return { ...fused, variance: Math.max(fused.variance, 0.02 ** 2), terms: fused.terms.slice(0, 5) };
 }
 
 /** A reference lift's max from its own sets, or through the other reference lift. */

@@ -21,6 +21,8 @@ export function useSavedClient(file: ClientFile): SavedClient {
   const pending = useRef<Client | null>(null);
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
 
+  const again = useRef<() => void>(() => undefined);
+
   const write = useCallback(async (): Promise<void> => {
     const document = pending.current;
     if (!document) return;
@@ -50,10 +52,13 @@ export function useSavedClient(file: ClientFile): SavedClient {
       } else if (error instanceof ApiError) setSays(`Not saved: ${error.message}`);
       else {
         setSays('Not saved yet: the server does not answer. Trying again.');
-        timer.current = setTimeout(() => void write(), 2000);
+        timer.current = setTimeout(() => again.current(), 2000);
       }
     }
   }, [file.id]);
+  useEffect(() => {
+    again.current = () => void write();
+  }, [write]);
 
   const change = useCallback(
     (patch: Partial<Client>) => {

@@ -1,5 +1,5 @@
 import type { Figure } from '@drimbo/core/mechanics/figure';
-import { useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
+import { type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink } from '../look/theme';
 
@@ -17,7 +17,7 @@ interface RigAboveProps {
   grip: Turnable | null;
 }
 
-const W = 150;
+const W = 136;
 const H = 118;
 const K = 104;
 const CX = W / 2;
@@ -72,7 +72,6 @@ const sliderProps = (label: string, t: Turnable, text: string) => ({
 
 /** The arms at the bottom of the range, seen from above the chest: tuck at the elbow, grip at the hand. */
 export function RigAbove({ figure, tuck, grip }: RigAboveProps): ReactNode {
-  const svg = useRef<SVGSVGElement>(null);
   if (!figure.above) return null;
   const { jointX, elbow, grip: hand, topGrip } = figure.above;
   const X = (m: number): number => CX + m * K;
@@ -91,7 +90,7 @@ export function RigAbove({ figure, tuck, grip }: RigAboveProps): ReactNode {
     </g>
   );
   const metres = (e: PointerEvent): { x: number; y: number } => {
-    const box = svg.current!.getBoundingClientRect();
+    const box = (e.currentTarget as SVGGElement).ownerSVGElement!.getBoundingClientRect();
     return {
       x: ((e.clientX - box.left) * (W / box.width) - CX) / K,
       y: (CY - (e.clientY - box.top) * (H / box.height)) / K,
@@ -107,7 +106,6 @@ export function RigAbove({ figure, tuck, grip }: RigAboveProps): ReactNode {
   const elbowY = Y(elbow.y);
   return (
     <Drawing
-      ref={svg}
       width={W}
       height={H}
       viewBox={`0 0 ${W} ${H}`}

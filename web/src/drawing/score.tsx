@@ -276,7 +276,7 @@ export function Score({ appraisal, selected, onPick, onMove }: ScoreProps): Reac
         />
         <text
           x={endX + (endLeft ? -6 : 6)}
-          y={freshTop + 11}
+          y={NAMES + 12}
           textAnchor={endLeft ? 'end' : 'start'}
           style={{ fill: ink.ink, fontWeight: 650, paintOrder: 'stroke', stroke: ink.sheet, strokeWidth: 4 }}
         >

@@ -64,6 +64,8 @@ const Box = styled(Modal)`
   }
 `;
 
+const Option = styled.div``;
+
 interface Hit {
   id: string;
   name: string;
@@ -138,7 +140,7 @@ function FindBox({ close }: { close: () => void }): ReactNode {
       />
       <div role="listbox" id={`${id}-hits`} aria-label="Found" style={{ marginTop: 8 }}>
         {hits.map((h, n) => (
-          <div
+          <Option
             key={`${h.kind}${h.id}`}
             id={`${id}-${n}`}
             role="option"
@@ -148,7 +150,7 @@ function FindBox({ close }: { close: () => void }): ReactNode {
           >
             <span>{h.name}</span>
             <span className="kind">{h.kind}</span>
-          </div>
+          </Option>
         ))}
       </div>
       {text.trim() !== '' && hits.length === 0 && (

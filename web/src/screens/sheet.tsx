@@ -1,7 +1,7 @@
 import { appraise, type Context } from '@drimbo/core';
 import { makeSheet, type Sheet, type SheetLine } from '@drimbo/core/formats/sheet';
 import { mustAskFirst } from '@drimbo/core/session/client';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { createGlobalStyle, styled } from 'styled-components';
 import { todayIso, useClientFile, useKits, useStoredSession } from '../data/queries';
@@ -28,20 +28,30 @@ const Bar = styled.div`
     gap: 5px;
   }
 `;
-const PageBox = styled.article<{ $paper: Paper; $tight: boolean }>`
-  width: ${(p) => (p.$paper === 'A4' ? '186mm' : '7.55in')};
+const MM = 96 / 25.4;
+/** Printable size inside the margins, CSS pixels. */
+const printable: Record<Paper, { width: number; height: number }> = {
+  A4: { width: (210 - 24) * MM, height: (297 - 22) * MM },
+  Letter: { width: (215.9 - 24) * MM, height: (279.4 - 22) * MM },
+};
+const LARGEST = 19;
+const SMALLEST = 12.5;
+
+const PageBox = styled.article<{ $paper: Paper; $base: number }>`
+  width: ${(p) => printable[p.$paper].width}px;
   margin: 0 auto 32px;
   background: #fff;
-  padding: 9mm 9mm 6mm;
-  font-size: ${(p) => (p.$tight ? '12.6px' : '14px')};
-  line-height: 1.32;
+  padding: 9mm;
+  font-size: ${(p) => p.$base}px;
+  line-height: 1.24;
   box-sizing: content-box;
   @media screen {
     border: 1px solid ${ink.rule};
   }
-  @media (max-width: 760px) {
+  @media screen and (max-width: 800px) {
     width: auto;
     padding: 16px;
+    font-size: 16px;
   }
   @media print {
     width: auto;
@@ -52,73 +62,76 @@ const PageBox = styled.article<{ $paper: Paper; $tight: boolean }>`
     display: flex;
     justify-content: space-between;
     align-items: baseline;
+    gap: 16px;
     border-bottom: 2px solid ${ink.ink};
-    padding-bottom: 5px;
+    padding-bottom: 3px;
     h1 {
-      font-size: 1.8em;
+      font-size: 1.5em;
       font-weight: 740;
+      line-height: 1.1;
       ${wide}
     }
     p {
       font-weight: 600;
+      ${narrow}
     }
   }
   .warm {
-    padding: 6px 0;
+    padding: 4px 0;
     border-bottom: 1px solid ${ink.rule};
-  }
-  .foot {
-    font-size: 0.84em;
-    display: grid;
-    gap: 3px;
-    margin-top: 8px;
   }
   .stop {
     border: 1.5px solid ${ink.ink};
-    padding: 4px 8px;
-    font-size: 0.88em;
-    margin-top: 8px;
+    padding: 3px 8px;
+    margin-top: 6px;
+    ${narrow}
+  }
+  .foot {
+    margin-top: 5px;
+    ${narrow}
   }
 `;
 const Lift = styled.li`
   display: grid;
-  grid-template-columns: 1.28fr 1fr;
-  gap: 0 18px;
-  padding: 0.5em 0;
+  grid-template-columns: 1.16fr 1fr;
+  gap: 0 14px;
+  padding: 0.34em 0;
   border-bottom: 1px solid ${ink.rule};
   break-inside: avoid;
   h2 {
-    font-size: 1.22em;
-    font-weight: 700;
+    font-size: 1.1em;
+    font-weight: 720;
     line-height: 1.15;
+    display: inline;
   }
   .setup {
-    color: ${ink.soft};
     ${narrow}
   }
   .figures {
-    font-size: 1.36em;
-    font-weight: 720;
-    white-space: nowrap;
-    margin-top: 1px;
+    font-size: 1.34em;
+    font-weight: 730;
+    line-height: 1.2;
   }
   .figures span {
-    font-weight: 480;
+    font-weight: 460;
   }
-  ul {
-    grid-row: 1;
-    grid-column: 2;
+  .cues {
+    ${narrow}
   }
-  li::before {
+  .cues li {
+    padding-left: 0.8em;
+    text-indent: -0.8em;
+  }
+  .cues li::before {
     content: '– ';
   }
-  .small {
-    font-size: 0.88em;
+  @media screen and (max-width: 560px) {
+    grid-template-columns: 1fr;
   }
 `;
 const How = styled.p`
   font-weight: 650;
-  padding-top: 0.45em;
+  padding-top: 0.3em;
 `;
 
 function OneLift({ line }: { line: SheetLine }): ReactNode {
@@ -126,18 +139,18 @@ function OneLift({ line }: { line: SheetLine }): ReactNode {
     <Lift>
       <div>
         <h2>{line.name}</h2>
-        {line.setup && <p className="setup">{line.setup}</p>}
+        {line.setup && <span className="setup"> {line.setup}</span>}
         <p className="figures">
           {line.sets} <span>at</span> {line.load}
         </p>
         <p>{line.reserve}.</p>
         <p>
-          Rest: {line.rest}. <span className="small">Tempo {line.tempo}.</span>
+          Rest: {line.rest}.{line.ramp && ` Ramp: ${line.ramp}.`}
         </p>
-        {line.ramp && <p className="small">First: {line.ramp}.</p>}
-        {line.note && <p className="small">{line.note}</p>}
+        {line.tempo && <p>Tempo {line.tempo}.</p>}
+        {line.note && <p className="setup">{line.note}</p>}
       </div>
-      <ul>
+      <ul className="cues">
         {line.cues.map((c) => (
           <li key={c}>{c}</li>
         ))}
@@ -146,21 +159,46 @@ function OneLift({ line }: { line: SheetLine }): ReactNode {
   );
 }
 
+/** The page, set as large as one side of the paper allows. */
 function SheetPaper({ sheet, paper }: { sheet: Sheet; paper: Paper }): ReactNode {
-  const lines = sheet.blocks.reduce((n, b) => n + b.lines.length, 0);
+  const page = useRef<HTMLElement>(null);
+  const [base, setBase] = useState(LARGEST);
+  useLayoutEffect(() => {
+    const element = page.current!;
+    const fit = (): void => {
+      const padding = 18 * MM;
+      let size = LARGEST;
+      for (; size > SMALLEST; size -= 0.25) {
+        element.style.fontSize = `${size}px`;
+        if (element.scrollHeight - padding <= printable[paper].height - 8) break;
+      }
+      element.style.fontSize = '';
+      setBase(size);
+    };
+    fit();
+    void document.fonts.ready.then(fit);
+  }, [sheet, paper]);
   return (
-    <PageBox $paper={paper} $tight={lines > 5} data-testid="sheet">
+    <PageBox ref={page} $paper={paper} $base={base} data-testid="sheet" data-base={base}>
       <header>
         <h1>{sheet.title}</h1>
         <p>
           {sheet.client} · {sheet.where} · {sheet.minutes}
         </p>
       </header>
-      {sheet.warmup.length > 0 && (
-        <p className="warm">
-          <strong>Warm-up:</strong> {sheet.warmup.map((w) => `${w.name.toLowerCase()} ${w.dose}`).join(', ')}.
-        </p>
-      )}
+      <div className="warm">
+        {sheet.warmup.length > 0 && (
+          <p>
+            <strong>Warm-up:</strong>{' '}
+            {sheet.warmup.map((w) => `${w.name.toLowerCase()} ${w.dose}`).join(', ')}.
+          </p>
+        )}
+        {sheet.tempo && (
+          <p>
+            <strong>Tempo</strong> {sheet.tempo}.
+          </p>
+        )}
+      </div>
       <ol>
         {sheet.blocks.map((b, i) => (
           <li key={i} style={{ breakInside: 'avoid' }}>
@@ -176,10 +214,9 @@ function SheetPaper({ sheet, paper }: { sheet: Sheet; paper: Paper }): ReactNode
       <p className="stop">
         <strong>Stop when:</strong> {sheet.stopSigns}
       </p>
-      <div className="foot">
-        <p>{sheet.before}</p>
-        <p>{sheet.medical}</p>
-      </div>
+      <p className="foot">
+        {sheet.before} {sheet.medical}
+      </p>
     </PageBox>
   );
 }
@@ -195,6 +232,18 @@ export function SheetScreen(): ReactNode {
   useEffect(() => {
     if (title) document.title = `${title}, sheet · Drimbo`;
   }, [title]);
+  const sheet = useMemo(() => {
+    if (!stored.data || !file.data || !kits.data) return null;
+    const document = stored.data.document;
+    const kit = (kits.data.find((k) => k.id === document.kitId) ?? kits.data[0]!).document;
+    const context: Context = {
+      client: file.data.document,
+      kit,
+      logged: file.data.logged,
+      todayIso: todayIso(),
+    };
+    return makeSheet(document, appraise(document, context), context);
+  }, [stored.data, file.data, kits.data]);
   const error = stored.error ?? file.error ?? kits.error;
   if (error)
     return (
@@ -207,14 +256,6 @@ export function SheetScreen(): ReactNode {
     );
   if (!stored.data || !file.data || !kits.data) return <Blank title="Opening the sheet…" />;
   const session = stored.data.document;
-  const kit = (kits.data.find((k) => k.id === session.kitId) ?? kits.data[0]!).document;
-  const context: Context = {
-    client: file.data.document,
-    kit,
-    logged: file.data.logged,
-    todayIso: todayIso(),
-  };
-  const sheet = makeSheet(session, appraise(session, context), context);
   const blocked = mustAskFirst(file.data.document);
   return (
     <>
@@ -239,7 +280,7 @@ export function SheetScreen(): ReactNode {
           </Act>
         )}
       </Bar>
-      <SheetPaper sheet={sheet} paper={paper} />
+      {sheet && <SheetPaper sheet={sheet} paper={paper} />}
     </>
   );
 }

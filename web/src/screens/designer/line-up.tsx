@@ -246,7 +246,7 @@ function LineRow({
         </Quiet>
       </div>
       {paired && !lastOfPair ? (
-        <Quiet style={{ paddingTop: 4 }}>then next</Quiet>
+        <Quiet style={{ paddingTop: 4 }}>next</Quiet>
       ) : (
         <Cell
           label={`Rest of ${m.name}`}

@@ -62,7 +62,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
   const { unit } = client;
   const { max } = m;
   const fitted = m.sets.find(
-    (s) => !s.byHand && s.wishKg !== null && s.kg !== null && Math.abs(s.wishKg - s.kg) > 0.05,
+    (s) => !s.byHand && s.wishKg !== null && s.kg !== null && Math.abs(s.reserveShift) >= 0.15,
   );
   const setLoad = (i: number, loadKg: number | null): void => {
     const loads = m.sets.map((s, n) => (n === i ? (loadKg ?? s.nearestKg ?? 0) : (s.kg ?? s.nearestKg ?? 0)));

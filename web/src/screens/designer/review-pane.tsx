@@ -29,6 +29,14 @@ const Item = styled.li<{ $off: boolean }>`
     line-height: 1.32;
     margin-top: 1px;
   }
+  .what {
+    border: none;
+    background: none;
+    padding: 0;
+    font: inherit;
+    text-align: left;
+    cursor: pointer;
+  }
   .foot {
     display: flex;
     flex-wrap: wrap;
@@ -82,9 +90,9 @@ function OneFinding({ finding, designer }: { finding: Finding; designer: Designe
       <div>
         <h3>
           {focusOn ? (
-            <span onClick={() => designer.select(focusOn)} style={{ cursor: 'pointer' }}>
+            <button type="button" className="what" onClick={() => designer.select(focusOn)}>
               {finding.what}
-            </span>
+            </button>
           ) : (
             finding.what
           )}
@@ -96,7 +104,7 @@ function OneFinding({ finding, designer }: { finding: Finding; designer: Designe
             finding.fixes.map((fix) => (
               <Act key={fix.label} small onPress={() => designer.edit(fix.edit, fix.label.toLowerCase())}>
                 {fix.label}
-                <span style={{ fontWeight: 420 }}>{effectText(fix)}</span>
+                <span style={{ fontWeight: 420, whiteSpace: 'nowrap' }}>{effectText(fix)}</span>
               </Act>
             ))}
           {finding.dismissed === null ? (

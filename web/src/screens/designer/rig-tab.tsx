@@ -14,7 +14,7 @@ import { ink, size, voiceText } from '../../look/theme';
 
 const Knobs = styled.div`
   display: grid;
-  grid-template-columns: 150px 1fr;
+  grid-template-columns: 136px 1fr;
   gap: 4px 10px;
   padding: 0 12px 6px;
   align-items: center;
@@ -37,7 +37,9 @@ const Knob = styled.label`
     margin: 0;
   }
   select {
-    grid-column: 1 / -1;
+    justify-self: end;
+    max-width: 108px;
+    margin: 1px 0;
     border: 1px solid ${ink.rule};
     border-radius: 3px;
     background: ${ink.raised};
@@ -181,8 +183,7 @@ export function RigTab({
           })}
           {choices.map((k) => (
             <Knob key={k}>
-              {knobNames[k]}
-              <span />
+              <span style={{ alignSelf: 'center' }}>{knobNames[k]}</span>
               <select value={rig[k]!} onChange={(e) => turn({ [k]: e.target.value })}>
                 {movement.knobs[k]!.options.map((o) => (
                   <option key={o} value={o}>

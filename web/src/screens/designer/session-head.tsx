@@ -41,7 +41,8 @@ const Facts = styled.div`
   font-size: ${size.small};
   color: ${ink.soft};
   white-space: nowrap;
-  label {
+  label,
+  .fact {
     display: inline-flex;
     align-items: center;
     gap: 4px;
@@ -119,7 +120,7 @@ export function SessionHead({
           <Link to={`/clients/${session.clientId}`} style={{ color: ink.ink, fontWeight: 650 }}>
             {context.client.name}
           </Link>
-          <label>
+          <span className="fact">
             <span>Time</span>
             <span style={{ width: 58 }}>
               <Cell
@@ -135,7 +136,7 @@ export function SessionHead({
                 take={(minutes) => head({ minutes }, 'minutes', 'minutes')}
               />
             </span>
-          </label>
+          </span>
           <label>
             For
             <select

@@ -1,0 +1,66 @@
+/** The floors of the core, lowest first; a floor imports only itself and what lies below. */
+const floors = [
+  ['units', 'anatomy'],
+  ['movements', 'kit', 'strength'],
+  ['mechanics'],
+  ['session', 'clock', 'fatigue', 'dose', 'loads', 'schools', 'measure'],
+  ['review'],
+  ['shorthand', 'formats'],
+];
+
+const above = (level) => floors.slice(level + 1).flat();
+
+module.exports = {
+  forbidden: [
+    { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
+    ...floors.slice(0, -1).map((rooms, level) => ({
+      name: `floor-${level + 1}-looks-down`,
+      severity: 'error',
+      from: { path: `^core/src/(${rooms.join('|')})/` },
+      to: { path: `^core/src/(${above(level).join('|')})/` },
+    })),
+    {
+      name: 'front-door-is-on-top',
+      severity: 'error',
+      comment: 'Only formats may use the appraisal; nothing below it may.',
+      from: {
+        path: '^core/src/(units|anatomy|movements|kit|strength|mechanics|session|clock|fatigue|dose|loads|schools|measure|review|shorthand)/',
+      },
+      to: { path: '^core/src/(appraise|index)\\.ts$' },
+    },
+    {
+      name: 'core-stands-alone',
+      severity: 'error',
+      from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
+      to: {
+        dependencyTypes: ['npm', 'npm-dev', 'npm-optional', 'npm-peer', 'core'],
+        pathNot: 'node_modules/zod/',
+      },
+    },
+    {
+      name: 'core-imports-no-room',
+      severity: 'error',
+      from: { path: '^core/' },
+      to: { path: '^(server|web|e2e)/' },
+    },
+    { name: 'server-not-web', severity: 'error', from: { path: '^server/' }, to: { path: '^(web|e2e)/' } },
+    { name: 'web-not-server', severity: 'error', from: { path: '^web/' }, to: { path: '^(server|e2e)/' } },
+    { name: 'resolvable', severity: 'error', from: {}, to: { couldNotResolve: true } },
+    {
+      name: 'product-code-not-tests',
+      severity: 'error',
+      from: { pathNot: '(\\.test\\.tsx?$|/testing/)' },
+      to: { path: '(\\.test\\.tsx?$|/testing/)' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.base.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'types', 'default'],
+      extensions: ['.ts', '.tsx', '.js', '.mjs', '.json'],
+    },
+  },
+};

@@ -1,0 +1,74 @@
+import js from '@eslint/js';
+import jsxA11y from 'eslint-plugin-jsx-a11y';
+import reactHooks from 'eslint-plugin-react-hooks';
+import globals from 'globals';
+import tseslint from 'typescript-eslint';
+
+/** What the core may not reach for: it gets the day, the chance and the world passed in. */
+const outsideWorld = ['window', 'document', 'localStorage', 'process', 'fetch', 'navigator', 'require'].map(
+  (name) => ({
+    name,
+    message: 'The core is pure: pass it in.',
+  }),
+);
+
+export default tseslint.config(
+  {
+    ignores: [
+      '**/dist/**',
+      '**/node_modules/**',
+      'data/**',
+      '.cache/**',
+      'test-results/**',
+      'playwright-report/**',
+    ],
+  },
+  js.configs.recommended,
+  ...tseslint.configs.recommended,
+  {
+    languageOptions: { globals: { ...globals.node } },
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      'no-restricted-exports': ['error', { restrictDefaultExports: { direct: true } }],
+    },
+  },
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    ignores: ['**/*.config.ts'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-misused-promises': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': [
+        'error',
+        { considerDefaultExhaustiveForUnions: true },
+      ],
+      '@typescript-eslint/consistent-type-imports': 'error',
+    },
+  },
+  {
+    files: ['core/src/**/*.ts'],
+    rules: {
+      'no-restricted-globals': ['error', ...outsideWorld],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'The core has no clock: pass the day in.' },
+        { object: 'Math', property: 'random', message: 'The core has no chance: pass it in.' },
+      ],
+    },
+  },
+  {
+    files: ['web/src/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': reactHooks, 'jsx-a11y': jsxA11y },
+    languageOptions: { globals: { ...globals.browser } },
+    rules: {
+      ...reactHooks.configs.recommended.rules,
+      ...jsxA11y.configs.recommended.rules,
+      'jsx-a11y/no-autofocus': 'off',
+    },
+  },
+  {
+    files: ['**/*.config.{ts,mjs,js}', 'eslint.config.mjs', 'jest.config.mjs', 'scripts/jest-esbuild.mjs'],
+    rules: { 'no-restricted-exports': 'off' },
+  },
+);

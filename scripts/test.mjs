@@ -1,0 +1,75 @@
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { buildIfStale, checkNode, chromiumIfMissing, installIfMissing } from './ground.mjs';
+
+checkNode();
+installIfMissing();
+chromiumIfMissing();
+
+const node = process.execPath;
+const tally = { passed: 0, failed: 0 };
+const out = '.cache/test';
+rmSync(out, { recursive: true, force: true });
+mkdirSync(out, { recursive: true });
+
+function step(name, args, env = {}) {
+  const started = Date.now();
+  process.stdout.write(`\n— ${name}\n`);
+  const ok = spawnSync(node, args, { stdio: 'inherit', env: { ...process.env, ...env } }).status === 0;
+  process.stdout.write(
+    `  ${name}: ${ok ? 'ok' : 'FAILED'} (${Math.round((Date.now() - started) / 1000)} s)\n`,
+  );
+  return ok;
+}
+
+/** A check without tests of its own counts only when it fails. */
+function check(name, args) {
+  if (!step(name, args)) tally.failed += 1;
+}
+
+check('format', ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.']);
+check('lint', ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0']);
+for (const room of ['core', 'server', 'web', 'e2e'])
+  check(`types of ${room}`, ['node_modules/typescript/bin/tsc', '-p', room]);
+check('dependency rules', [
+  'node_modules/dependency-cruiser/bin/dependency-cruise.mjs',
+  'core/src',
+  'server/src',
+  'web/src',
+  '--config',
+  '.dependency-cruiser.cjs',
+  '--output-type',
+  'err',
+]);
+
+const unit = `${out}/unit.json`;
+const unitOk = step('unit tests', [
+  '--experimental-vm-modules',
+  '--no-warnings',
+  'node_modules/jest/bin/jest.js',
+  '--json',
+  `--outputFile=${unit}`,
+  '--silent',
+]);
+if (existsSync(unit)) {
+  const report = JSON.parse(readFileSync(unit, 'utf8'));
+  tally.passed += report.numPassedTests;
+  tally.failed += report.numFailedTests + report.numRuntimeErrorTestSuites;
+} else if (!unitOk) tally.failed += 1;
+
+buildIfStale({ always: true });
+const browser = `${out}/browser.json`;
+const browserOk = step(
+  'browser tests',
+  ['node_modules/@playwright/test/cli.js', 'test', '--config', 'e2e/playwright.config.ts'],
+  { DRIMBO_REPORT: browser },
+);
+if (existsSync(browser)) {
+  const { stats, errors } = JSON.parse(readFileSync(browser, 'utf8'));
+  tally.passed += stats.expected + stats.flaky;
+  tally.failed += stats.unexpected + errors.length;
+} else if (!browserOk) tally.failed += 1;
+if ((!unitOk || !browserOk) && tally.failed === 0) tally.failed += 1;
+
+process.stdout.write(`\n${tally.passed} passed, ${tally.failed} failed\n`);
+process.exit(tally.failed > 0 || tally.passed === 0 ? 1 : 0);
