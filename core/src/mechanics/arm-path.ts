@@ -3,7 +3,7 @@ import type { Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
 import { interpolate } from '../units/numbers';
 import { pressPath, type ArmPose } from './press-path';
-import { cross, radians, sweep, turn, unit, type Vec } from './vector';
+import { cross, length, radians, sweep, turn, unit, type Vec } from './vector';
 
 /** How the trunk stands in the world and which way a press leaves it. */
 export interface Stand {
@@ -61,10 +61,17 @@ export function standOf(movement: Movement, rig: Rig): Stand {
   return { trunkDeg: 90, pressDeg: overhead, support: rig.stance === 'seated' ? 'seat' : 'stand' };
 }
 
-const elbowBend = (upper: Vec, towards: Vec, deg: number): ArmPose => {
-  const hinge = unit(cross(upper, towards));
-  return { upper, fore: turn(upper, hinge, radians(deg)) };
-};
+/** The axis the elbow bends about at each posture; where the arm points at the goal, that of the posture after. */
+function hinges(uppers: readonly Vec[], towards: Vec): Vec[] {
+  const found: Vec[] = [];
+  let last: Vec = [0, 0, 1];
+  for (let i = uppers.length - 1; i >= 0; i--) {
+    const axis = cross(uppers[i]!, towards);
+    if (length(axis) > 0.3) last = unit(axis);
+    found[i] = last;
+  }
+  return found;
+}
 
 interface Sweep {
   from: Vec;
@@ -164,9 +171,11 @@ export function armPath(movement: Movement, rig: Rig, body: Body, count = 20): A
       const turnBy = radians(-40 + (110 * i) / (count - 1));
       return { upper: path.from, fore: turn(forward, head, -turnBy) };
     });
-  return Array.from({ length: count }, (_, i) => {
-    const t = i / (count - 1);
-    const upper = sweep(path.from, path.to, t);
-    return elbowBend(upper, path.towards, path.bend[0] + (path.bend[1] - path.bend[0]) * t);
+  const uppers = Array.from({ length: count }, (_, i) => sweep(path.from, path.to, i / (count - 1)));
+  const fixed = movement.pattern === 'fly' ? unit(cross(path.from, path.to)) : null;
+  const axes = hinges(uppers, path.towards);
+  return uppers.map((upper, i) => {
+    const bend = path.bend[0] + ((path.bend[1] - path.bend[0]) * i) / (count - 1);
+    return { upper, fore: turn(upper, fixed ?? axes[i]!, radians(bend)) };
   });
 }

@@ -247,7 +247,7 @@ export function figureOf(movement: Movement, rig: Rig, body: Body): Figure {
     };
   }
 
-  const hip = p(0, hipHeight(stand.support, h) + (stand.trunkDeg < 0 ? 0.16 : 0));
+  const hip = p(0, hipHeight(stand.support, h) + 0.16 * Math.max(0, Math.min(1, -stand.trunkDeg / 15)));
   const shoulder = from(hip, stand.trunkDeg, [0, shareOfStature.trunk * h, 0]);
   const figure = bodyFrom(shoulder, hip, stand.trunkDeg, legs(stand.support, hip, stand.trunkDeg, h), h);
   const arms: Figure['arms'] =

@@ -69,19 +69,25 @@ export function pressPath(knobs: PressKnobs, body: Body, count = 20): ArmPose[] 
   const handOf = (upper: Vec, fore: Vec): Vec =>
     add(scale(upper, seg.upperArmM), scale(fore, seg.elbowToGripM));
 
-  let alpha = radians(knobs.stopDeg ?? -35);
-  let bottom = upperAt(alpha);
-  let bottomFore = foreTo(bottom, barZ ?? seg.upperArmM * bottom[2]);
-  for (; alpha < 1.2; alpha += radians(0.25)) {
-    bottom = upperAt(alpha);
-    bottomFore = foreTo(bottom, barZ ?? seg.upperArmM * bottom[2]);
-    const hand = handOf(bottom, bottomFore);
-    const clear =
-      Math.abs(knobs.deg) >= 75
-        ? dot(hand, up) >= 0.05 || knobs.deg < 0
-        : hand[0] >= chestFront(hand[1], body.statureM);
-    if (clear) break;
-  }
+  const poseAt = (alpha: number): ArmPose => {
+    const upper = upperAt(alpha);
+    return { upper, fore: foreTo(upper, barZ ?? seg.upperArmM * upper[2]) };
+  };
+  /** The lowest the upper arm can go before the hand is in the way of something. */
+  const lowest = (clear: (hand: Vec) => boolean): number => {
+    let alpha = radians(knobs.stopDeg ?? -35);
+    for (; alpha < 1.2; alpha += radians(0.25)) {
+      const pose = poseAt(alpha);
+      if (clear(handOf(pose.upper, pose.fore))) break;
+    }
+    return alpha;
+  };
+  const toChest = lowest((hand) => hand[0] >= chestFront(hand[1], body.statureM));
+  // Overhead the hand stays above the shoulder; in a dip the upper arm stops about level.
+  const ending = knobs.deg > 0 ? lowest((hand) => dot(hand, up) >= 0.05) : radians(-3);
+  const low = poseAt((1 - overhead) * toChest + overhead * ending);
+  const bottom = low.upper;
+  const bottomFore = low.fore;
   const lowZ = handOf(bottom, bottomFore)[2];
   const topZ = barZ ?? 0;
   const reach = (seg.upperArmM + seg.elbowToGripM) * 0.995;

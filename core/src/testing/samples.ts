@@ -24,7 +24,10 @@ export const sampleKit: Kit = {
     { kg: 2.5, pairs: 2 },
     { kg: 1.25, pairs: 1 },
   ],
-  dumbbells: [2, 4, 6, 8, 10, 12, 14, 16, 18, 20, 22, 24, 26, 28, 30].map((kg) => ({ kg, pairs: 1 })),
+  dumbbells: [2, 4, 6, 8, 10, 12, 14, 16, 18, 20, 22, 24, 26, 28, 30, 32, 34, 36, 40].map((kg) => ({
+    kg,
+    pairs: 1,
+  })),
   stacks: [
     {
       id: 'cables',

@@ -20,6 +20,7 @@ export const rackRunsOut: Rule = {
           m.movement.load.kind === 'external' &&
           set !== undefined &&
           !set.byHand &&
+          m.line.tempo.lower < 4 &&
           set.kg === heaviest &&
           set.reserveShift > TOO_EASY
         );

@@ -1,0 +1,79 @@
+import fc from 'fast-check';
+import { layOut } from '../measure/measure';
+import { applyEdit } from '../session/edits';
+import { linesOf } from '../session/document';
+import { line, sampleContext, session, soundPush } from '../testing/samples';
+import { clockTable } from './timeline';
+
+const laid = (s: typeof soundPush) => layOut(s, sampleContext).timeline;
+
+test('one line by hand: set-up, three sets of ten at four seconds, two rests of a minute', () => {
+  const s = session([
+    line('dumbbell-lateral-raise', {
+      scheme: { kind: 'straight', sets: 3, reps: { lo: 10, hi: 10 } },
+      tempo: { lower: 2, stretched: 0, lift: 1, shortened: 1 },
+      restS: 60,
+    }),
+  ]);
+  const { totalS, events } = laid(s);
+  expect(totalS).toBe(clockTable.walkToStation + clockTable.dumbbells + 3 * 40 + 2 * 60);
+  expect(events.filter((e) => e.kind === 'set')).toHaveLength(3);
+});
+
+test('one side after the other takes twice the time', () => {
+  const one = session([line('cable-lateral-raise', { restS: 0 })]);
+  const sets = laid(one).events.filter((e) => e.kind === 'set');
+  expect(sets[0]!.endS - sets[0]!.startS).toBe(2 * 12 * 4);
+});
+
+test('a superset goes round in turn and saves time', () => {
+  const apart = session([line('cable-lateral-raise'), line('incline-rear-raise')]);
+  const paired = applyEdit(apart, { do: 'pair', line: 'cable-lateral-raise', with: 'incline-rear-raise' });
+  const order = laid(paired)
+    .events.filter((e) => e.kind === 'set')
+    .map((e) => e.of);
+  expect(order.slice(0, 4)).toEqual([
+    'cable-lateral-raise',
+    'incline-rear-raise',
+    'cable-lateral-raise',
+    'incline-rear-raise',
+  ]);
+  expect(laid(paired).totalS).toBeLessThan(laid(apart).totalS);
+});
+
+test('events never overlap, never run backwards and every working set is there', () => {
+  const ids = linesOf(soundPush).map((l) => l.id);
+  fc.assert(
+    fc.property(
+      fc.array(fc.tuple(fc.constantFrom(...ids), fc.constantFrom(...ids)), { maxLength: 4 }),
+      (pairs) => {
+        const s = pairs.reduce((now, [a, b]) => applyEdit(now, { do: 'pair', line: a, with: b }), soundPush);
+        const { events, totalS } = laid(s);
+        let now = 0;
+        for (const e of events) {
+          expect(e.startS).toBeCloseTo(now, 6);
+          expect(e.endS).toBeGreaterThan(e.startS);
+          now = e.endS;
+        }
+        expect(totalS).toBeCloseTo(now, 6);
+        expect(events.filter((e) => e.kind === 'set')).toHaveLength(23);
+      },
+    ),
+  );
+});
+
+test('the first heavy lift gets ramp sets that climb, isolation none', () => {
+  const { lines } = layOut(soundPush, sampleContext);
+  const ramps = lines[0]!.ramps.map((r) => r.kg);
+  expect(ramps.length).toBeGreaterThan(0);
+  expect([...ramps].sort((a, b) => a - b)).toEqual(ramps);
+  expect(Math.max(...ramps)).toBeLessThan(lines[0]!.sets[0]!.kg!);
+  expect(lines.find((m) => m.id === 'cable-fly-high-to-low')!.ramps).toEqual([]);
+});
+
+/** Common practice: a six-movement push day takes about an hour. */
+test('a six-movement push day of 23 sets takes 50 to 80 minutes', () => {
+  const minutes = laid(soundPush).totalS / 60;
+  expect(minutes).toBeGreaterThan(50);
+  expect(minutes).toBeLessThan(80);
+});

@@ -1,0 +1,85 @@
+import { readFileSync } from 'node:fs';
+import { appraise } from '../appraise';
+import { applyEdit } from '../session/edits';
+import { line, sampleClient, sampleContext, session, soundPush } from '../testing/samples';
+import { makeReport } from './report';
+import { documentSchemas } from './schemas';
+import { loadText, makeSheet, medicalSentence, reserveWords, stopSigns } from './sheet';
+
+test.each(Object.entries(documentSchemas()))('docs/formats/%s is current', (file, schema) => {
+  const written: unknown = JSON.parse(
+    readFileSync(new URL(`../../../docs/formats/${file}`, import.meta.url), 'utf8'),
+  );
+  expect(written).toEqual(JSON.parse(JSON.stringify(schema)));
+});
+
+test('the worked example of the front door is what it answers', () => {
+  const read = (name: string): string =>
+    readFileSync(new URL(`../../../docs/formats/${name}`, import.meta.url), 'utf8');
+  const request = JSON.parse(read('appraise-request.json')) as {
+    session: never;
+    client: never;
+    kit: never;
+    today: string;
+  };
+  const context = { client: request.client, kit: request.kit, logged: [], todayIso: request.today };
+  expect(JSON.parse(JSON.stringify(makeReport(appraise(request.session, context), context)))).toEqual(
+    JSON.parse(read('appraise-response.json')),
+  );
+});
+
+const sheetOf = (s = soundPush, context = sampleContext) => makeSheet(s, appraise(s, context), context);
+
+test('a sheet says load, reps, reserve, tempo and rest in words, at most three cues, stop signs and the medical sentence', () => {
+  const sheet = sheetOf();
+  const bench = sheet.blocks[1]!.lines[0]!;
+  expect(bench.sets).toBe('3 × 8–10');
+  expect(bench.load).toMatch(/^\d+(\.\d+)? kg$/);
+  expect(bench.reserve).toBe('Stop with three reps left on the first set, two reps on the last');
+  expect(bench.rest).toBe('2 min');
+  expect(sheet.tempo).toBe('2-1-1-0: lower 2 seconds, hold the stretch 1 second, lift 1 second');
+  for (const l of sheet.blocks.flatMap((b) => b.lines)) expect(l.cues.length).toBeLessThanOrEqual(3);
+  expect(sheet.stopSigns).toBe(stopSigns);
+  expect(sheet.medical).toBe(medicalSentence);
+});
+
+test('a pair is explained and rests after the round', () => {
+  const paired = applyEdit(soundPush, {
+    do: 'pair',
+    line: 'cable-lateral-raise',
+    with: 'incline-rear-raise',
+  });
+  const block = sheetOf(paired).blocks.find((b) => b.how !== null)!;
+  expect(block.how).toMatch(/^Superset/);
+  expect(block.lines.map((l) => l.rest)).toEqual(['go to the next', '1 min']);
+});
+
+test('an own tempo stands with its movement', () => {
+  const slow = session([
+    line('push-up'),
+    line('dumbbell-fly'),
+    line('pushdown', { tempo: { lower: 4, stretched: 0, lift: 1, shortened: 1 } }),
+  ]);
+  expect(sheetOf(slow).blocks.map((b) => b.lines[0]!.tempo)).toEqual([
+    null,
+    null,
+    '4-0-1-1: lower 4 seconds, lift 1 second, hold the top 1 second',
+  ]);
+});
+
+test('loads in pounds, each hand said so, bodyweight said so', () => {
+  const pounds = { ...sampleContext, client: { ...sampleClient, unit: 'lb' as const } };
+  const text = (l: ReturnType<typeof line>, context = sampleContext) =>
+    loadText(appraise(session([l]), context).lines[0]!, context.client.unit);
+  expect(text(line('dumbbell-bench-press', { loadKg: 20 }))).toBe('20 kg each');
+  expect(text(line('dumbbell-bench-press', { loadKg: 20.41165665 }), pounds)).toBe('45 lb each');
+  expect(text(line('push-up'))).toBe('bodyweight');
+  expect(text(line('cable-fly-shoulder-height'))).toBe('find the load');
+});
+
+test('reserve in words', () => {
+  expect(reserveWords({ reserve: { first: 2, last: 0 } })).toBe(
+    'Stop with two reps left on the first set, until the form would break on the last',
+  );
+  expect(reserveWords({ reserve: { first: 0, last: 0 } })).toBe('Go until the form would break');
+});

@@ -1,0 +1,20 @@
+import { z } from 'zod';
+import { kitSchema } from '../kit/kit';
+import { clientSchema } from '../session/client';
+import { sessionSchema } from '../session/document';
+
+/** JSON Schema (2020-12) of every document, by file name. */
+export const documentSchemas = (): Record<string, unknown> => ({
+  'session.schema.json': {
+    title: 'Drimbo session, version 1',
+    ...z.toJSONSchema(sessionSchema, { target: 'draft-2020-12' }),
+  },
+  'client.schema.json': {
+    title: 'Drimbo client, version 1',
+    ...z.toJSONSchema(clientSchema, { target: 'draft-2020-12' }),
+  },
+  'kit.schema.json': {
+    title: 'Drimbo kit, version 1',
+    ...z.toJSONSchema(kitSchema, { target: 'draft-2020-12' }),
+  },
+});

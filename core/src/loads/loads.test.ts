@@ -1,0 +1,141 @@
+import fc from 'fast-check';
+import { layOut } from '../measure/measure';
+import { makeableLoads } from '../kit/fitting';
+import { movementOf } from '../movements/catalogue';
+import { line, sampleClient, sampleContext, sampleKit, session } from '../testing/samples';
+import { maxOverLoad } from '../strength/formulas';
+
+const first = (l: ReturnType<typeof line>, context = sampleContext) =>
+  layOut(session([l]), context).lines[0]!;
+
+test('one set at a target is max ÷ formula, fitted to the bar (tested 100 × 5, leave 2 of 8)', () => {
+  const m = first(
+    line('barbell-bench-press', {
+      scheme: { kind: 'straight', sets: 1, reps: { lo: 8, hi: 8 } },
+      reserve: { first: 2, last: 2 },
+    }),
+  );
+  const wish = (100 * maxOverLoad(5)) / maxOverLoad(10);
+  expect(m.sets[0]!.wishKg).toBeCloseTo(wish, 1);
+  expect(m.sets[0]!.kg).toBe(87.5);
+  expect(m.sets[0]!.perSide).toEqual([
+    { kg: 20, count: 1 },
+    { kg: 10, count: 1 },
+    { kg: 2.5, count: 1 },
+    { kg: 1.25, count: 1 },
+  ]);
+});
+
+test('the last, tired set still reaches its range', () => {
+  const m = first(
+    line('barbell-bench-press', {
+      scheme: { kind: 'straight', sets: 4, reps: { lo: 6, hi: 8 } },
+      reserve: { first: 3, last: 1 },
+      restS: 120,
+    }),
+  );
+  for (const s of m.sets) expect(s.expectedReps).toBeGreaterThanOrEqual(5);
+  const loads = m.sets.map((s) => s.kg!);
+  expect([...loads].sort((a, b) => b - a)).toEqual(loads);
+});
+
+test('a pyramid climbs as the reps fall, its early sets not counted hard when easy', () => {
+  const m = first(
+    line('barbell-bench-press', {
+      scheme: { kind: 'ascending', reps: [12, 9, 6, 4] },
+      reserve: { first: 3, last: 1 },
+    }),
+  );
+  const loads = m.sets.map((s) => s.kg!);
+  expect([...loads].sort((a, b) => a - b)).toEqual(loads);
+  expect(new Set(loads).size).toBe(4);
+  const down = first(line('barbell-bench-press', { scheme: { kind: 'descending', reps: [5, 7, 9] } }));
+  expect(down.sets[0]!.kg!).toBeGreaterThan(down.sets[2]!.kg!);
+});
+
+test('what fitting did to the reserve is told with its sign', () => {
+  const coarse = {
+    ...sampleContext,
+    kit: {
+      ...sampleKit,
+      dumbbells: [
+        { kg: 20, pairs: 1 },
+        { kg: 40, pairs: 1 },
+      ],
+    },
+  };
+  const m = first(line('dumbbell-bench-press'), coarse);
+  const { wishKg, kg, reserveShift } = m.sets[0]!;
+  expect(Math.sign(reserveShift)).toBe(Math.sign(wishKg! - kg!));
+});
+
+test('every computed load is one this kit makes', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(
+        'barbell-bench-press',
+        'incline-dumbbell-press',
+        'dumbbell-fly',
+        'lying-triceps-extension',
+        'dumbbell-lateral-raise',
+      ),
+      fc.integer({ min: 1, max: 6 }),
+      fc.integer({ min: 4, max: 15 }),
+      fc.integer({ min: 40, max: 180 }),
+      (id, sets, lo, loadKg) => {
+        const client = { ...sampleClient, tests: [{ ...sampleClient.tests[0]!, loadKg }] };
+        const m = first(line(id, { scheme: { kind: 'straight', sets, reps: { lo, hi: lo + 3 } } }), {
+          ...sampleContext,
+          client,
+        });
+        const can = new Set(makeableLoads(sampleKit, m.movement).map((l) => l.kg));
+        for (const s of m.sets) expect(can.has(s.kg!)).toBe(true);
+      },
+    ),
+    { numRuns: 40 },
+  );
+});
+
+test('loads by hand are kept, and said to be unmakeable when they are', () => {
+  const m = first(line('barbell-bench-press', { loadKg: [80, 81, 80] }));
+  expect(m.sets.map((s) => [s.kg, s.byHand, s.makeable])).toEqual([
+    [80, true, true],
+    [81, true, false],
+    [80, true, true],
+  ]);
+  expect(m.sets[1]!.nearestKg).toBe(80);
+});
+
+test('without anything to go by the first set calibrates; bodyweight needs no load', () => {
+  const cable = first(line('cable-fly-shoulder-height'));
+  expect(cable.calibrate).toBe(true);
+  expect(cable.sets.every((s) => s.kg === null)).toBe(true);
+  const pushUp = first(line('push-up'));
+  expect(pushUp.sets[0]!.kg).toBe(0);
+});
+
+test('a dip takes what the belt can hang (test 20 kg × 6 at 80 kg bodyweight)', () => {
+  const client = {
+    ...sampleClient,
+    tests: [
+      {
+        movement: 'dip',
+        rig: {},
+        date: '2026-11-20',
+        loadKg: 20,
+        reps: 6,
+        reserve: 0,
+        kind: 'test' as const,
+      },
+    ],
+  };
+  const m = first(
+    line('chest-dip', {
+      scheme: { kind: 'straight', sets: 1, reps: { lo: 6, hi: 6 } },
+      reserve: { first: 0, last: 0 },
+    }),
+    { ...sampleContext, client },
+  );
+  expect(m.sets[0]!.kg).toBe(20);
+  expect(movementOf('dip').load.kind).toBe('bodyweight');
+});

@@ -1,0 +1,64 @@
+import fc from 'fast-check';
+import { schools } from '../schools/schools';
+import { lineSchema } from '../session/document';
+import { lineFromTyped, readTypedLine } from './typed-line';
+
+test('the line a coach writes', () => {
+  const typed = readTypedLine('incline db press 30° 4x6-8 leave 3 then 1 rest 2 min', 'kg');
+  expect(typed.entry!.id).toBe('incline-dumbbell-press');
+  expect(typed.rig).toEqual({ benchDeg: 30 });
+  expect(typed.patch).toEqual({
+    scheme: { kind: 'straight', sets: 4, reps: { lo: 6, hi: 8 } },
+    reserve: { first: 3, last: 1 },
+    restS: 120,
+  });
+  expect(typed.unknown).toEqual([]);
+});
+
+test.each([
+  ['bench press 12, 9, 6, 4 @ 80kg', { scheme: { kind: 'ascending', reps: [12, 9, 6, 4] }, loadKg: 80 }],
+  [
+    'lateral raise 4 sets of 12-15 90s rest tempo 2-0-1-1',
+    {
+      scheme: { kind: 'straight', sets: 4, reps: { lo: 12, hi: 15 } },
+      restS: 90,
+      tempo: { lower: 2, stretched: 0, lift: 1, shortened: 1 },
+    },
+  ],
+  [
+    'smith incline 3x10 45lb',
+    { scheme: { kind: 'straight', sets: 3, reps: { lo: 10, hi: 10 } }, loadKg: 20.412 },
+  ],
+  [
+    'dips 3x8 to failure',
+    { scheme: { kind: 'straight', sets: 3, reps: { lo: 8, hi: 8 } }, reserve: { first: 0, last: 0 } },
+  ],
+  [
+    'pushdown 3x12 2 in reserve',
+    { scheme: { kind: 'straight', sets: 3, reps: { lo: 12, hi: 12 } }, reserve: { first: 2, last: 2 } },
+  ],
+])('%p', (text, patch) => expect(readTypedLine(text, 'kg').patch).toEqual(patch));
+
+test('a bare load is in the unit of the client', () => {
+  expect(readTypedLine('bench press 3x5 @225', 'lb').patch.loadKg).toBeCloseTo(102.058, 3);
+});
+
+test('a setting word goes to the rig where it is no part of the name', () => {
+  const typed = readTypedLine('neutral incline db press 3x10', 'kg');
+  expect([typed.entry!.id, typed.rig]).toEqual(['incline-dumbbell-press', { forearm: 'neutral' }]);
+});
+
+test('what is not understood is kept', () => {
+  expect(readTypedLine('cable fly low to high 3x12-15 wobble', 'kg').unknown).toEqual(['wobble']);
+  expect(readTypedLine('zzz qqq', 'kg')).toMatchObject({ entry: null, unknown: ['zzz', 'qqq'] });
+});
+
+test('any text at all is read without harm, and a line made of it is valid', () => {
+  fc.assert(
+    fc.property(fc.string({ maxLength: 120 }), fc.constantFrom('bench ', 'flys ', ''), (noise, start) => {
+      const made = lineFromTyped(readTypedLine(start + noise, 'kg'), schools.evidence, 'x');
+      if (made) expect(lineSchema.safeParse(made).success).toBe(true);
+    }),
+    { numRuns: 400 },
+  );
+});

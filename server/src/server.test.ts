@@ -1,0 +1,196 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { sessionSchema, type Session } from '@drimbo/core/session/document';
+import { sampleClient, sampleKit, soundPush } from '@drimbo/core/testing/samples';
+import type { Kysely } from 'kysely';
+import request from 'supertest';
+import { makeApp } from './app';
+import { readConfig } from './config';
+import { openDatabase } from './database/open';
+import type { Tables } from './database/tables';
+import { seedDemo } from './demo/seed';
+import { demoSessions } from './demo/sessions';
+import { makeStore } from './store';
+
+let folder: string;
+let db: Kysely<Tables>;
+let logged: unknown[];
+const today = '2026-11-24';
+const app = () =>
+  makeApp({ store: makeStore(db), webFolder: '/nowhere', log: (e) => logged.push(e), today: () => today });
+const ask = () => request(app());
+const host = '127.0.0.1:4310';
+
+beforeEach(async () => {
+  folder = mkdtempSync(join(tmpdir(), 'drimbo-'));
+  db = await openDatabase(folder);
+  logged = [];
+});
+afterEach(async () => {
+  await db.destroy();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+const fill = async (): Promise<Session> => {
+  const store = makeStore(db);
+  await store.kits.create('hall', sampleKit);
+  await store.clients.create('c', sampleClient);
+  return (await store.sessions.create('s1', { ...soundPush, clientId: 'c' })).document;
+};
+
+test('the demo fills an empty database once: six clients, two finished sessions each, logged sets', async () => {
+  expect(await seedDemo(db, new Date(`${today}T12:00:00Z`))).toBe(true);
+  expect(await seedDemo(db)).toBe(false);
+  const { body } = await ask().get('/api/clients').set('Host', host);
+  expect(body).toHaveLength(6);
+  for (const c of body as { sessions: { status: string }[] }[])
+    expect(c.sessions.filter((s) => s.status === 'finished')).toHaveLength(2);
+  const { count } = await db
+    .selectFrom('performed_sets')
+    .select((e) => e.fn.countAll<number>().as('count'))
+    .executeTakeFirstOrThrow();
+  expect(Number(count)).toBeGreaterThan(100);
+  const stored = await makeStore(db).sessions.list();
+  for (const s of stored) expect(sessionSchema.safeParse(s.document).success).toBe(true);
+  expect(stored).toHaveLength(demoSessions.length);
+});
+
+test('a write names the revision it is based on; a stale one gets 409 with the current document and changes nothing', async () => {
+  const document = await fill();
+  const first = await ask()
+    .put('/api/sessions/s1')
+    .set('Host', host)
+    .send({ revision: 1, document: { ...document, title: 'Mine' } });
+  expect([first.status, first.body.revision]).toEqual([200, 2]);
+  const stale = await ask()
+    .put('/api/sessions/s1')
+    .set('Host', host)
+    .send({ revision: 1, document: { ...document, title: 'Theirs' } });
+  expect(stale.status).toBe(409);
+  expect(stale.body.error.code).toBe('stale');
+  expect([stale.body.current.revision, stale.body.current.document.title]).toEqual([2, 'Mine']);
+  expect((await ask().get('/api/sessions/s1').set('Host', host)).body.document.title).toBe('Mine');
+});
+
+test('making the same document twice does no harm', async () => {
+  const document = await fill();
+  const again = await ask()
+    .post('/api/sessions')
+    .set('Host', host)
+    .send({ id: 's1', document: { ...document, title: 'Again' } });
+  expect([again.status, again.body.revision, again.body.document.title]).toEqual([201, 1, document.title]);
+});
+
+test.each([
+  [
+    'a wrong field',
+    (d: Session) => ({ revision: 1, document: { ...d, minutes: 'long' } }),
+    'document.minutes',
+  ],
+  [
+    'an unknown movement',
+    (d: Session) => ({
+      revision: 1,
+      document: {
+        ...d,
+        blocks: [{ ...d.blocks[0]!, lines: [{ ...d.blocks[0]!.lines[0]!, movement: 'x' }] }],
+      },
+    }),
+    'document.blocks.0.lines.0.movement',
+  ],
+  ['no revision', (d: Session) => ({ document: d }), 'revision'],
+])('%s is refused with its path and changes nothing', async (_, body, path) => {
+  const document = await fill();
+  const answer = await ask().put('/api/sessions/s1').set('Host', host).send(body(document));
+  expect(answer.status).toBe(400);
+  expect(answer.body.error).toMatchObject({ code: 'invalid', path });
+  expect((await ask().get('/api/sessions/s1').set('Host', host)).body.revision).toBe(1);
+});
+
+test('unreadable, oversized and unknown requests get a sentence and no stack', async () => {
+  await fill();
+  const broken = await ask()
+    .put('/api/sessions/s1')
+    .set('Host', host)
+    .set('content-type', 'application/json')
+    .send('{"a":');
+  expect([broken.status, broken.body.error.code]).toEqual([400, 'unreadable']);
+  const big = await ask()
+    .post('/api/sessions')
+    .set('Host', host)
+    .send({ id: 'big', document: 'x'.repeat(1_200_000) });
+  expect([big.status, big.body.error.code]).toEqual([413, 'too-large']);
+  const nowhere = await ask().get('/api/nothing').set('Host', host);
+  expect([nowhere.status, nowhere.body.error.code]).toEqual([404, 'not-found']);
+  for (const answer of [broken, big, nowhere]) expect(answer.text).not.toMatch(/\n\s+at |node_modules|\.ts/);
+});
+
+test('a failure inside is logged and told without its cause', async () => {
+  await fill();
+  await db.schema.dropTable('kits').execute();
+  const answer = await ask().get('/api/kits').set('Host', host);
+  expect([answer.status, answer.body.error.code]).toEqual([500, 'internal']);
+  expect(answer.text).not.toMatch(/no such table/);
+  expect(logged).toHaveLength(1);
+});
+
+test('only this machine by name, only writes from our own pages', async () => {
+  await fill();
+  expect((await ask().get('/api/health').set('Host', 'evil.example')).status).toBe(421);
+  const foreign = await ask()
+    .delete('/api/sessions/s1')
+    .set('Host', host)
+    .set('Origin', 'http://evil.example');
+  expect([foreign.status, foreign.body.error.code]).toEqual([403, 'origin']);
+  expect(
+    (await ask().delete('/api/sessions/s1').set('Host', host).set('Origin', `http://${host}`)).status,
+  ).toBe(204);
+});
+
+test('a strict content policy, nothing inline', async () => {
+  const { headers } = await ask().get('/api/health').set('Host', host);
+  const policy = headers['content-security-policy']!;
+  expect(policy).toMatch(/script-src 'self' 'wasm-unsafe-eval'/);
+  expect(policy).not.toMatch(/script-src[^;]*unsafe-inline/);
+  expect(policy).not.toMatch(/upgrade-insecure-requests/);
+});
+
+describe('POST /api/appraise', () => {
+  const post = (body: object) => ask().post('/api/appraise').set('Host', host).send(body);
+
+  test('appraises with an inline client and kit, nothing stored', async () => {
+    const { status, body } = await post({ session: soundPush, client: sampleClient, kit: sampleKit, today });
+    expect(status).toBe(200);
+    expect(body.totals.workingSets).toBe(23);
+    expect(body.lines[1].load).toMatch(/kg$/);
+    expect(body.dose.groups.chest.fractional).toBeGreaterThan(5);
+  });
+
+  test('uses the stored client and kit that the session names', async () => {
+    const document = await fill();
+    const stored = await post({ session: document, today });
+    const inline = await post({ session: document, client: sampleClient, kit: sampleKit, today });
+    expect(stored.body).toEqual(inline.body);
+  });
+
+  test('says what is missing', async () => {
+    const { status, body } = await post({ session: soundPush });
+    expect([status, body.error.path]).toEqual([404, 'client']);
+    const wrong = await post({ session: { ...soundPush, version: 2 } });
+    expect([wrong.status, wrong.body.error.path]).toEqual([400, 'session.version']);
+  });
+});
+
+test('settings that cannot be are told in a sentence', async () => {
+  expect(() => readConfig({ DRIMBO_PORT: 'many' }, '/')).toThrow(/whole number/);
+  expect(() => readConfig({ DRIMBO_HOST: '0.0.0.0' }, '/')).toThrow(/this machine only/);
+  await expect(openDatabase(join(folder, 'drimbo.sqlite'))).rejects.toThrow(/cannot be written/);
+});
+
+test('opening twice keeps what is there', async () => {
+  await fill();
+  await db.destroy();
+  db = await openDatabase(folder);
+  expect((await makeStore(db).sessions.get('s1')).document.title).toBe(soundPush.title);
+});

@@ -1,0 +1,117 @@
+import { jest } from '@jest/globals';
+import type { Session } from '@drimbo/core/session/document';
+import { soundPush } from '@drimbo/core/testing/samples';
+import { ApiError, Unreachable } from '../data/api';
+import type { Stored } from '../data/queries';
+import { Drafts } from './drafts';
+import { Saver, type SaveState } from './saver';
+
+const titled = (title: string): Session => ({ ...soundPush, title });
+const stored = (revision: number, document: Session): Stored<Session> => ({
+  id: 's',
+  revision,
+  updatedAt: '2026-11-24T10:00:00Z',
+  document,
+});
+
+/** A server with one document that answers as the real one does. */
+function fakeServer() {
+  const server = { revision: 1, document: titled('start'), writes: 0, down: false };
+  const put = async (revision: number, document: Session): Promise<Stored<Session>> => {
+    await Promise.resolve();
+    server.writes += 1;
+    if (server.down) throw new Unreachable();
+    if (revision !== server.revision)
+      throw new ApiError(409, 'stale', 'stale', stored(server.revision, server.document));
+    server.revision += 1;
+    server.document = document;
+    return stored(server.revision, document);
+  };
+  return { server, put };
+}
+
+function start() {
+  localStorage.clear();
+  const { server, put } = fakeServer();
+  const told: SaveState[] = [];
+  const drafts = new Drafts('s', 'tab', localStorage);
+  const saver = new Saver({ revision: 1, drafts, put, tell: (s) => told.push(s), pauseMs: 10, retryMs: 20 });
+  return { server, told, drafts, saver, last: () => told[told.length - 1]! };
+}
+
+beforeEach(() => jest.useFakeTimers());
+afterEach(() => jest.useRealTimers());
+const pass = (ms: number) => jest.advanceTimersByTimeAsync(ms);
+
+test('typing is one write of the last version; the draft goes when the server has it', async () => {
+  const { saver, server, drafts, last } = start();
+  for (const t of ['a', 'ab', 'abc']) saver.change(titled(t));
+  expect(drafts.recover(Date.now())!.document.title).toBe('abc');
+  await pass(50);
+  expect([server.writes, server.document.title, last().is]).toEqual([1, 'abc', 'saved']);
+  expect(drafts.recover(Date.now())).toBeNull();
+});
+
+test('a lost server keeps the work and tries again until it is there', async () => {
+  const { saver, server, drafts, last } = start();
+  server.down = true;
+  saver.change(titled('offline'));
+  await pass(60);
+  expect(last().is).toBe('waiting');
+  expect(drafts.recover(Date.now())!.document.title).toBe('offline');
+  server.down = false;
+  await pass(60);
+  expect([server.document.title, last().is]).toEqual(['offline', 'saved']);
+});
+
+test('a conflict writes nothing until the coach chooses; keeping mine writes over it', async () => {
+  const { saver, server, last } = start();
+  server.revision = 5;
+  server.document = titled('theirs');
+  saver.change(titled('mine'));
+  await pass(50);
+  expect(last().is).toBe('conflict');
+  saver.change(titled('mine, further'));
+  await pass(200);
+  expect(server.document.title).toBe('theirs');
+  saver.settle(titled('mine, further'));
+  await pass(50);
+  expect([server.document.title, server.revision, last().is]).toEqual(['mine, further', 6, 'saved']);
+});
+
+test('taking theirs ends the conflict and drops the draft', async () => {
+  const { saver, server, drafts, last } = start();
+  server.revision = 5;
+  saver.change(titled('mine'));
+  await pass(50);
+  saver.yieldTo();
+  expect([last().is, drafts.recover(Date.now())]).toEqual(['saved', null]);
+  saver.change(titled('after'));
+  await pass(50);
+  expect(server.document.title).toBe('after');
+});
+
+test('a conflict over the same words is none', async () => {
+  const { saver, server, last } = start();
+  server.revision = 5;
+  server.document = titled('same');
+  saver.change(titled('same'));
+  await pass(50);
+  expect(last().is).toBe('saved');
+});
+
+test('work of a tab that is gone is found, of a live one is not taken', () => {
+  localStorage.clear();
+  new Drafts('s', 'gone', localStorage).keep({ base: 3, at: 1_000, document: titled('lost') });
+  expect(new Drafts('s', 'new', localStorage).recover(2_000)).toBeNull();
+  expect(new Drafts('s', 'new', localStorage).recover(60_000)).toMatchObject({
+    base: 3,
+    document: { title: 'lost' },
+  });
+});
+
+test('a spoiled draft is left out, not trusted', () => {
+  localStorage.clear();
+  localStorage.setItem('drimbo.draft.s.tab', '{"base":1,"at":1,"document":{"title":5}}');
+  expect(new Drafts('s', 'tab', localStorage).recover(Date.now())).toBeNull();
+});
