@@ -13,7 +13,7 @@ const Designer = lazy(() =>
 );
 const SheetPage = lazy(() => import('./screens/sheet').then((m) => ({ default: m.SheetScreen })));
 
-const Top = styled.div`
+const Top = styled.header`
   height: 44px;
   display: flex;
   align-items: center;

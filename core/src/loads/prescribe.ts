@@ -112,7 +112,7 @@ export function prescribe(
     const reps = repsAt(kg, loss) - target.reserve;
     return reps < target.reps.lo ? target.reps.lo - reps : Math.max(0, reps - target.reps.hi);
   };
-  let heldKg: number | null = null;
+  let held: MadeLoad | null = null;
   const sets = targets.map((target, i): LoadedSet => {
     const loss = losses[i] ?? 0;
     const hand = byHandAt(line.loadKg, i);
@@ -120,10 +120,9 @@ export function prescribe(
     const asked = hand ?? wish;
     let near = asked !== null && choices && choices.length > 0 ? nearestLoad(choices, asked).load : null;
     // Where steps are coarse, keeping the bells can miss the range by less than changing them.
-    const held: MadeLoad | undefined = choices?.find((c) => c.kg === heldKg);
     if (hand === null && near && held && line.scheme.kind === 'straight' && near.kg < held.kg)
       if (outside(held.kg, target, loss) <= outside(near.kg, target, loss)) near = held;
-    heldKg = near?.kg ?? null;
+    held = near;
     const makeable = hand === null || (near !== null && Math.abs(near.kg - hand) < 0.01) || choices === null;
     const kg = hand ?? near?.kg ?? (movement.load.kind === 'bodyweight' && !known ? 0 : null);
     const set: LoadedSet = {

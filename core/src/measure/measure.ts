@@ -226,6 +226,26 @@ function shareSeconds(lines: MeasuredLine[], timeline: Timeline): void {
   }
 }
 
+const prescriptions = new WeakMap<
+  Line,
+  { context: Context; losses: readonly number[]; result: Prescription }
+>();
+
+/** Loads of a line; remembered while line, context and tiredness are the same, as when fixes are tried. */
+function prescribed(m: MeasuredLine, losses: readonly number[], context: Context): Prescription {
+  const known = prescriptions.get(m.line);
+  if (
+    known &&
+    known.context === context &&
+    known.losses.length === losses.length &&
+    known.losses.every((l, i) => l === losses[i])
+  )
+    return known.result;
+  const result = prescribe(m.line, m.movement, m.rig, m.max, losses, context.kit, context.client);
+  prescriptions.set(m.line, { context, losses, result });
+  return result;
+}
+
 /** Lines with their loads, and the clock: what minutes and sets follow from. */
 export interface LaidOut {
   lines: MeasuredLine[];
@@ -250,11 +270,7 @@ export function layOut(session: Session, context: Context): LaidOut {
     list[e.index] = losses[i]!;
     lossesOf.set(e.of, list);
   });
-  for (const m of lines)
-    Object.assign(
-      m,
-      prescribe(m.line, m.movement, m.rig, m.max, lossesOf.get(m.id) ?? [], context.kit, context.client),
-    );
+  for (const m of lines) Object.assign(m, prescribed(m, lossesOf.get(m.id) ?? [], context));
   addRamps(lines, context);
   return { lines, byId, timeline: layTimeline(session, clocksOf(lines)) };
 }

@@ -159,6 +159,7 @@ export function armPath(movement: Movement, rig: Rig, body: Body, count = 20): A
         tuckDeg: rig.tuckDeg ?? (movement.id === 'dip' ? 35 : 50),
         gripBiacromial: rig.gripBiacromial ?? null,
         ...(stop === undefined ? {} : { stopDeg: stop }),
+        ...(stand.support === 'push-up' ? { handsStay: true } : {}),
       },
       body,
       count,

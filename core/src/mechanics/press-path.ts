@@ -18,6 +18,8 @@ export interface PressKnobs {
   gripBiacromial: number | null;
   /** Lowest the upper arm may go, degrees below the shoulder's level; the floor stops it. */
   stopDeg?: number;
+  /** The hands stay where they are and the body turns about the feet: the arms end leaning back to the same spot. */
+  handsStay?: boolean;
 }
 
 /** Rows of trunk coordinates that the press moves in: along the press, across it, outward. */
@@ -91,8 +93,9 @@ export function pressPath(knobs: PressKnobs, body: Body, count = 20): ArmPose[] 
   const lowZ = handOf(bottom, bottomFore)[2];
   const topZ = barZ ?? 0;
   const reach = (seg.upperArmM + seg.elbowToGripM) * 0.995;
-  const topUp = Math.sqrt(reach * reach - topZ * topZ);
-  const top = unit(add(scale(out, topZ), scale(up, topUp)));
+  const topAcross = knobs.handsStay ? dot(handOf(bottom, bottomFore), across) * 1.35 : 0;
+  const topUp = Math.sqrt(reach * reach - topZ * topZ - topAcross * topAcross);
+  const top = unit(add(add(scale(out, topZ), scale(up, topUp)), scale(across, topAcross)));
   const lowUp = dot(handOf(bottom, bottomFore), up);
   return Array.from({ length: count }, (_, i) => {
     const upper = sweep(bottom, top, (0.985 * i) / (count - 1));

@@ -57,6 +57,19 @@ export const estimatedMax = (
   choice: FormulaChoice = 'median',
 ): number => loadKg * maxOverLoad(reps + reserve, choice);
 
+/** The inverse of the median, exact because it runs straight between whole repetitions. */
+function repsByTable(wanted: number): number {
+  if (wanted < 1) return 1 - (1 - wanted) / 0.03;
+  let low = 1;
+  let high = MOST_REPS;
+  while (high - low > 1) {
+    const middle = (low + high) >> 1;
+    if (medians[middle]! <= wanted) low = middle;
+    else high = middle;
+  }
+  return low + (wanted - medians[low]!) / (medians[high]! - medians[low]!);
+}
+
 /** Repetitions to failure at a load, given the max; 0 when it cannot be lifted, at most 36. */
 export function repsAtLoad(maxKg: number, loadKg: number, choice: FormulaChoice = 'median'): number {
   if (loadKg <= 0) return MOST_REPS;
@@ -64,6 +77,7 @@ export function repsAtLoad(maxKg: number, loadKg: number, choice: FormulaChoice 
   if (wanted <= maxOverLoad(0, choice)) return 0;
   const top = choice === 'brzycki' || choice === 'lander' ? MOST_REPS - 0.5 : MOST_REPS;
   if (wanted >= maxOverLoad(top, choice)) return top;
+  if (choice === 'median') return repsByTable(wanted);
   let low = 0;
   let high = top;
   for (let i = 0; i < 24; i++) {

@@ -19,7 +19,6 @@ interface RigAboveProps {
 
 const W = 136;
 const H = 118;
-const K = 104;
 const CX = W / 2;
 const CY = 46;
 
@@ -74,6 +73,8 @@ const sliderProps = (label: string, t: Turnable, text: string) => ({
 export function RigAbove({ figure, tuck, grip }: RigAboveProps): ReactNode {
   if (!figure.above) return null;
   const { jointX, elbow, grip: hand, topGrip } = figure.above;
+  const widest = jointX + Math.max(Math.abs(elbow.x), Math.abs(hand.x)) + 0.04;
+  const K = Math.min(104, CX / widest);
   const X = (m: number): number => CX + m * K;
   const Y = (m: number): number => CY - m * K;
   const side = (s: 1 | -1): ReactNode => (

@@ -8,7 +8,7 @@ type Frame = { x: [number, number]; y: [number, number] };
 
 /** What part of the world is drawn, in metres: steady while a knob turns. */
 const frames: Record<Figure['stand']['support'], Frame> = {
-  bench: { x: [-0.72, 1.28], y: [-0.04, 1.62] },
+  bench: { x: [-0.72, 1.28], y: [-0.04, 1.86] },
   seat: { x: [-1.1, 0.75], y: [-0.04, 1.9] },
   floor: { x: [-0.95, 1.0], y: [-0.04, 0.95] },
   stand: { x: [-1.05, 1.05], y: [-0.04, 2.3] },
@@ -16,7 +16,7 @@ const frames: Record<Figure['stand']['support'], Frame> = {
   kneel: { x: [-1.0, 0.9], y: [-0.04, 1.75] },
   'prone bench': { x: [-1.1, 0.8], y: [-0.04, 1.3] },
   'push-up': { x: [-0.5, 1.6], y: [-0.04, 0.95] },
-  dip: { x: [-0.8, 0.9], y: [-0.04, 2.2] },
+  dip: { x: [-0.8, 0.9], y: [-0.04, 2.5] },
 };
 
 interface RigSideProps {
@@ -198,6 +198,9 @@ export function RigSide({
           fill="none"
         />
       )}
+      {implement === 'landmine' && low && (
+        <path d={line(low, { x: low.x - 1.1, y: 0.04 })} stroke={ink.ink} strokeWidth={3} fill="none" />
+      )}
       {figure.pulley && low && (
         <g>
           <line
@@ -365,7 +368,6 @@ export function RigSide({
               fill="none"
               stroke={ink.ink}
               strokeWidth={1.8}
-              transform={`translate(0 ${implement === 'barbell' ? 0 : 0})`}
             />
           )}
       </g>

@@ -149,7 +149,7 @@ const Notice = styled.div`
   gap: 10px;
   justify-items: center;
   color: ${ink.soft};
-  strong {
+  h1 {
     color: ${ink.ink};
     font-size: ${size.lead};
   }
@@ -158,7 +158,7 @@ const Notice = styled.div`
 /** Something to read where there is nothing to show: loading, empty, failed. */
 export const Blank = ({ title, children }: { title: string; children?: ReactNode }): ReactNode => (
   <Notice role="status">
-    <strong>{title}</strong>
+    <h1>{title}</h1>
     {children}
   </Notice>
 );

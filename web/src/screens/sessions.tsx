@@ -3,6 +3,7 @@ import { useEffect, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { useRoster, useSessions } from '../data/queries';
+import { SessionTools } from './session-tools';
 import { Act, Blank, Sheet, Title } from '../look/parts';
 import { ink, size } from '../look/theme';
 import { Page } from './clients';
@@ -81,6 +82,9 @@ export function SessionsScreen(): ReactNode {
                 <th scope="col">For</th>
                 <th scope="col">Movements</th>
                 <th scope="col">State</th>
+                <th scope="col">
+                  <span className="unseen">What to do with it</span>
+                </th>
               </tr>
             </thead>
             <tbody>
@@ -93,7 +97,10 @@ export function SessionsScreen(): ReactNode {
                   <td>{names[s.document.emphasis]!.toLowerCase()}</td>
                   <td>{s.document.blocks.reduce((n, b) => n + b.lines.length, 0)}</td>
                   <td style={{ color: s.document.status === 'finished' ? ink.soft : ink.ink }}>
-                    {s.document.status === 'finished' ? `done ${s.document.date}` : s.document.status}
+                    {s.document.status === 'finished' ? `done ${s.document.date ?? ''}` : s.document.status}
+                  </td>
+                  <td>
+                    <SessionTools session={s} />
                   </td>
                 </tr>
               ))}

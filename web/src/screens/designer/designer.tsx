@@ -141,16 +141,23 @@ function LineTools({ designer }: { designer: Designer }): ReactNode {
   );
 }
 
-function Middle({ designer }: { designer: Designer }): ReactNode {
+function Middle({
+  designer,
+  tab,
+  setTab,
+}: {
+  designer: Designer;
+  tab: string;
+  setTab: (tab: string) => void;
+}): ReactNode {
   const m = designer.appraisal.lines.find((l) => l.id === designer.selected);
-  const [tab, setTab] = useState<string>('rig');
   const [paneRef] = useWidth<HTMLDivElement>(340);
   const [height, setHeight] = useState(220);
   useEffect(() => {
     const pane = paneRef.current;
     if (!pane) return;
     const watcher = new ResizeObserver(([e]) =>
-      setHeight(Math.max(150, Math.min(420, e!.contentRect.height - 236))),
+      setHeight(Math.max(150, Math.min(420, e!.contentRect.height - 224))),
     );
     watcher.observe(pane);
     return () => watcher.disconnect();
@@ -203,6 +210,13 @@ function Table({
 }): ReactNode {
   const designer = useDesigner(stored, file, kits);
   const typed = useRef<HTMLInputElement>(null);
+  const [tab, setTab] = useState('rig');
+  const editSet = (index: number): void => {
+    setTab('load');
+    requestAnimationFrame(() =>
+      document.querySelectorAll<HTMLElement>('[data-testid="set-load"]')[index]?.focus(),
+    );
+  };
   const { session, appraisal, select, edit } = designer;
   useEffect(() => {
     document.title = `${session.title} · Drimbo`;
@@ -240,7 +254,10 @@ function Table({
         <Score
           appraisal={appraisal}
           selected={designer.selected}
-          onPick={(id) => select(id)}
+          onPick={(id, setIndex) => {
+            select(id);
+            if (setIndex !== null) editSet(setIndex);
+          }}
           onMove={(line, to) => edit({ do: 'move line', line, to }, 'move along the score')}
         />
       </Sheet>
@@ -260,7 +277,7 @@ function Table({
           <LineUp designer={designer} onKeys={lineKeys(designer)} />
           <TypedRow designer={designer} inputRef={typed} />
         </Pane>
-        <Middle designer={designer} />
+        <Middle designer={designer} tab={tab} setTab={setTab} />
         <Pane aria-label="Dose and review">
           <SheetHead style={{ paddingBottom: 2 }}>
             <h2>Dose today</h2>

@@ -163,6 +163,7 @@ function expected(m: MeasuredLine): string {
 
 function LineRow({
   m,
+  between,
   designer,
   onKeys,
   lastOfPair,
@@ -172,6 +173,8 @@ function LineRow({
   m: MeasuredLine;
   designer: Designer;
   onKeys: (e: KeyboardEvent, m: MeasuredLine) => void;
+  /** Seconds within the pair. */
+  between: number;
   paired: boolean;
   lastOfPair: boolean;
   handle: ReactNode;
@@ -246,7 +249,26 @@ function LineRow({
         </Quiet>
       </div>
       {paired && !lastOfPair ? (
-        <Quiet style={{ paddingTop: 4 }}>next</Quiet>
+        <Cell
+          label={`Seconds between ${m.name} and the next of the pair`}
+          testId="cell-between"
+          text={between === 0 ? 'at once' : `${between} s`}
+          read={(t) => {
+            const s =
+              t.trim() === '' || t.startsWith('at')
+                ? 0
+                : parseDuration(t.includes('s') || t.includes(':') ? t : `${t}s`);
+            return s === null || s > 120 ? null : s;
+          }}
+          hint="Seconds before the next of the pair, 0 to 120"
+          take={(betweenS) =>
+            designer.edit(
+              { do: 'block', block: m.blockId, patch: { betweenS } },
+              'time within the pair',
+              `between ${m.blockId}`,
+            )
+          }
+        />
       ) : (
         <Cell
           label={`Rest of ${m.name}`}
@@ -297,6 +319,7 @@ function SortableBlock({
           m={m}
           designer={designer}
           onKeys={onKeys}
+          between={block.betweenS}
           paired={paired}
           lastOfPair={i === lines.length - 1}
           handle={

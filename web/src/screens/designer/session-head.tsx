@@ -1,6 +1,7 @@
 import { groupIds, groupNames, regionIds, regions } from '@drimbo/core/anatomy/regions';
 import { schools } from '@drimbo/core/schools/schools';
-import { schoolIds, type Emphasis, type SchoolId } from '@drimbo/core/session/document';
+import { mustAskFirst } from '@drimbo/core/session/client';
+import { schoolIds, type Emphasis, type SchoolId, type Session } from '@drimbo/core/session/document';
 import { Printer, Redo2, Undo2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -171,6 +172,19 @@ export function SessionHead({
                   {k.document.name}
                 </option>
               ))}
+            </select>
+          </label>
+          <label>
+            <span className="unseen">State</span>
+            <select
+              value={session.status}
+              onChange={(e) => head({ status: e.target.value as Session['status'] }, 'state')}
+            >
+              <option value="draft">draft</option>
+              <option value="handed over" disabled={mustAskFirst(context.client)}>
+                handed over
+              </option>
+              <option value="finished">finished</option>
             </select>
           </label>
           <label>

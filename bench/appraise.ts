@@ -1,0 +1,44 @@
+import { appraise } from '@drimbo/core';
+import { line, sampleClient, sampleContext, session, soundPush } from '@drimbo/core/testing/samples';
+import type { Session } from '@drimbo/core/session/document';
+import { applyEdit } from '@drimbo/core/session/edits';
+
+const FRAME_MS = 16.7;
+
+const tenLines: Session = {
+  ...soundPush,
+  minutes: 60,
+  blocks: [
+    ...soundPush.blocks,
+    ...session([line('chest-dip'), line('pushdown'), line('dumbbell-lateral-raise'), line('face-pull')])
+      .blocks,
+  ],
+};
+const logged = Array.from({ length: 200 }, (_, i) => ({
+  ...sampleClient.tests[0]!,
+  loadKg: 90 + (i % 10),
+  kind: 'set' as const,
+}));
+const context = { ...sampleContext, logged };
+
+/** One keystroke: a new document that differs in one line, appraised. */
+function keystroke(i: number): number {
+  const edited = applyEdit(tenLines, {
+    do: 'line',
+    line: 'incline-dumbbell-press',
+    patch: { restS: 60 + (i % 120) },
+  });
+  const start = performance.now();
+  appraise(edited, context);
+  return performance.now() - start;
+}
+
+for (let i = 0; i < 300; i++) keystroke(i);
+const times = Array.from({ length: 600 }, (_, i) => keystroke(i)).sort((a, b) => a - b);
+const share = (ms: number): string => `${((ms / FRAME_MS) * 100).toFixed(1)} % of a frame`;
+const findings = appraise(tenLines, context).findings;
+const fixes = findings.reduce((n, f) => n + f.fixes.length, 0);
+console.log(`appraise, ten lines, ${findings.length} findings with ${fixes} fixes tried:`);
+console.log(
+  `  half of all keystrokes within ${share(times[300]!)}, nine in ten within ${share(times[540]!)} (aim: under 10 %)`,
+);

@@ -1,0 +1,55 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Locator, type Page } from '@playwright/test';
+
+/** No accessibility violation on the page as it stands, or in one part of it. */
+export async function expectAxeClean(page: Page, part = 'html'): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .include(part)
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice'])
+    .analyze();
+  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(' | ')}`)).toEqual([]);
+}
+
+/** A session of its own for a story, made through the API the product uses. */
+export async function makeSession(page: Page, client: string, title: string, from?: string): Promise<string> {
+  const id = `story-${title.toLowerCase().replace(/[^a-z]+/g, '-')}`.slice(0, 50);
+  const source = await (await page.request.get(`/api/sessions/${from ?? 'mirelle-push-a'}`)).json();
+  const document = {
+    ...source.document,
+    clientId: client,
+    title,
+    ...(from ? {} : { blocks: [], warmup: [], dismissed: [] }),
+  };
+  const answer = await page.request.post('/api/sessions', { data: { id, document } });
+  expect(answer.status()).toBe(201);
+  return id;
+}
+
+export async function openSession(page: Page, id: string): Promise<void> {
+  await page.goto(`/sessions/${id}`);
+  await expect(page.getByLabel('Title of the session')).toBeVisible();
+}
+
+export const addByTyping = async (page: Page, text: string): Promise<void> => {
+  const box = page.getByRole('combobox', { name: 'Add a movement by typing' });
+  await box.fill(text);
+  await box.press('Enter');
+  await expect(box).toHaveValue('');
+};
+
+export const lineNames = (page: Page): Promise<string[]> =>
+  page.locator('[data-name] .name').allTextContents();
+
+export const row = (page: Page, name: string): Locator =>
+  page.locator('[data-line]').filter({ has: page.getByText(name, { exact: true }) });
+
+export const saved = async (page: Page): Promise<void> =>
+  expect(page.getByTestId('save-state')).toHaveText('Saved');
+
+export const storedSession = async (
+  page: Page,
+  id: string,
+): Promise<{
+  revision: number;
+  document: { title: string; minutes: number; blocks: { kind: string; lines: { movement: string }[] }[] };
+}> => (await page.request.get(`/api/sessions/${id}`)).json();

@@ -1,0 +1,80 @@
+import { expect, test } from '@playwright/test';
+import { expectAxeClean, makeSession, openSession, row, saved } from '../desk';
+
+for (const [name, path, ready] of [
+  ['clients', '/clients', 'Needs next'],
+  ['a client', '/clients/corvin-haldt', 'What the planner uses'],
+  ['sessions', '/sessions', 'Chest day out of a magazine'],
+  ['the designer', '/sessions/mirelle-push-a', 'Dose today'],
+  ['a missing address', '/nowhere', 'There is nothing at this address'],
+] as const)
+  test(`axe finds nothing on ${name}`, async ({ page }) => {
+    await page.goto(path);
+    await expect(page.getByText(ready).first()).toBeVisible();
+    await expectAxeClean(page);
+  });
+
+test('axe finds nothing on the tabs and dialogs of the designer', async ({ page }) => {
+  await openSession(page, 'mirelle-push-a');
+  for (const tab of ['Load', 'Cues']) {
+    await page.getByRole('tab', { name: tab }).click();
+    await expectAxeClean(page);
+  }
+  await page.getByRole('button', { name: 'Edit warm-up' }).click();
+  await expect(page.getByRole('dialog', { name: 'Warm-up' })).toBeVisible();
+  await expectAxeClean(page, '[role="dialog"]');
+});
+
+test('a client in pounds sees pounds everywhere, makeable ones', async ({ page }) => {
+  const id = await makeSession(page, 'odalys-renske', 'In pounds', 'odalys-push-3');
+  await page.goto('/clients/odalys-renske');
+  await page.getByLabel('Loads in').selectOption('lb');
+  await page.getByLabel('Gym').selectOption('net-loft');
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
+  await page.getByRole('link', { name: 'In pounds' }).click();
+  await page.getByLabel('Kit').selectOption('net-loft');
+  await expect(row(page, 'Incline dumbbell press').getByTestId('cell-load')).toHaveValue(/^\d*[05] lb each$/);
+  await expect(page.locator('[data-rule="not-in-this-gym"]')).toHaveCount(2);
+  await saved(page);
+  await page.goto(`/sessions/${id}/sheet`);
+  await expect(page.getByTestId('sheet')).toContainText('lb each');
+  await page.goto('/clients/odalys-renske');
+  await page.getByLabel('Loads in').selectOption('kg');
+  await page.getByLabel('Gym').selectOption('boathouse');
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
+});
+
+test('a client nobody has cleared can be planned for, not handed to', async ({ page }) => {
+  await page.goto('/clients/tamsin-oyelo');
+  await page.getByLabel('a yes to any question: ask first').check();
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
+  const id = await makeSession(page, 'tamsin-oyelo', 'Not cleared', 'tamsin-push-2');
+  await openSession(page, id);
+  await expect(page.locator('[data-rule="ask-first"]')).toContainText('nobody has cleared it');
+  await page.getByTestId('to-sheet').click();
+  await expect(page.getByRole('alert')).toContainText('Not handed over');
+  await expect(page.getByRole('button', { name: 'Print' })).toHaveCount(0);
+  await page.goto('/clients/tamsin-oyelo');
+  await page.getByLabel('Cleared by, and when').fill('Own doctor, today');
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
+  await page.goto(`/sessions/${id}/sheet`);
+  await expect(page.getByRole('button', { name: 'Print' })).toBeVisible();
+});
+
+test('a new client begins with an empty, teaching screen; a test gives loads', async ({ page }) => {
+  await page.goto('/clients');
+  await page.getByRole('button', { name: 'Add a client' }).click();
+  await page.getByLabel('Name').fill('Nerys Abelmann');
+  await page.getByLabel('Stature, cm').fill('40');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('alert')).toContainText('120–230');
+  await page.getByLabel('Stature, cm').fill('169');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Nerys Abelmann' })).toBeVisible();
+  await expect(page.getByText('None yet: loads are found on the day')).toBeVisible();
+  await page.getByLabel('Load in kg').fill('60');
+  await page.getByLabel('Reps', { exact: true }).fill('5');
+  await page.getByRole('button', { name: 'Add test' }).click();
+  await expect(page.getByRole('cell', { name: /70 kg/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /Incline dumbbell press/ })).toContainText('borrowed');
+});

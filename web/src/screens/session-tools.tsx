@@ -1,0 +1,94 @@
+import type { Session } from '@drimbo/core/session/document';
+import { useState, type ReactNode } from 'react';
+import { Dialog, DialogTrigger, Heading, Popover } from 'react-aria-components';
+import { useNavigate } from 'react-router';
+import { styled } from 'styled-components';
+import { api } from '../data/api';
+import { newId, queryClient, type Stored } from '../data/queries';
+import { Act } from '../look/parts';
+import { ink } from '../look/theme';
+
+const Pop = styled(Popover)`
+  background: ${ink.raised};
+  border: 1px solid ${ink.ink};
+  border-radius: 4px;
+  box-shadow: 0 6px 22px rgb(19 32 42 / 18%);
+  padding: 12px;
+  max-width: 300px;
+  h3 {
+    font-size: 14px;
+    margin: 0 0 6px;
+  }
+  div {
+    display: flex;
+    gap: 6px;
+    margin-top: 10px;
+  }
+`;
+
+const refresh = () =>
+  Promise.all(
+    ['sessions', 'roster', 'client'].map((key) => queryClient.invalidateQueries({ queryKey: [key] })),
+  );
+
+/** Copies a session into a new draft, or deletes it after asking. */
+export function SessionTools({ session }: { session: Stored<Session> }): ReactNode {
+  const go = useNavigate();
+  const [wrong, setWrong] = useState('');
+  const copy = async (): Promise<void> => {
+    try {
+      const document: Session = { ...session.document, status: 'draft', date: null, dismissed: [] };
+      const stored = await api.post<Stored<Session>>('/sessions', { id: newId('session'), document });
+      await refresh();
+      void go(`/sessions/${stored.id}`);
+    } catch (error) {
+      setWrong((error as Error).message);
+    }
+  };
+  const remove = async (): Promise<void> => {
+    try {
+      await api.remove(`/sessions/${session.id}`);
+      await refresh();
+    } catch (error) {
+      setWrong((error as Error).message);
+    }
+  };
+  const { title } = session.document;
+  return (
+    <span style={{ display: 'flex', justifyContent: 'flex-end' }}>
+      {wrong && <span role="alert">{wrong}</span>}
+      <Act small kind="quiet" aria-label={`Copy ${title} to a new draft`} onPress={() => void copy()}>
+        Copy
+      </Act>
+      <DialogTrigger>
+        <Act small kind="quiet" aria-label={`Delete ${title}`}>
+          Delete
+        </Act>
+        <Pop placement="left">
+          <Dialog>
+            {({ close }) => (
+              <>
+                <Heading slot="title" level={3}>
+                  Delete “{title}”?
+                </Heading>
+                <p>
+                  {session.document.status === 'finished'
+                    ? 'Its logged sets go with it, and maxes that rest on them change. This cannot be undone.'
+                    : 'This cannot be undone.'}
+                </p>
+                <div>
+                  <Act small kind="strong" onPress={() => void remove()}>
+                    Delete it
+                  </Act>
+                  <Act small onPress={close}>
+                    Keep it
+                  </Act>
+                </div>
+              </>
+            )}
+          </Dialog>
+        </Pop>
+      </DialogTrigger>
+    </span>
+  );
+}
