@@ -87,6 +87,16 @@ function wishes(
 }
 
 /**
+ * Repetitions a set is expected to bring: as many as the target reserve allows, within the range. Where
+ * one repetition more of effort still makes the lowest of the range, the client will do it.
+ */
+function expectedReps(toFailure: number, { reps, reserve }: SetTarget): number {
+  const atReserve = Math.floor(toFailure - reserve + 0.3);
+  const reaches = toFailure - reps.lo >= Math.max(0, reserve - 1);
+  return Math.max(0, Math.min(reps.hi, reaches ? Math.max(atReserve, reps.lo) : atReserve));
+}
+
+/**
  * Loads for every working set of a line on this kit.
  * `losses`: share of the fresh max lost at the start of each set, from the fatigue model.
  */
@@ -140,7 +150,7 @@ export function prescribe(
     if (near?.perSide && makeable) set.perSide = near.perSide;
     if (known && kg !== null && kg + bodyKg > 0) {
       const toFailure = repsAt(kg, loss);
-      const reps = Math.max(0, Math.min(target.reps.hi, Math.floor(toFailure - target.reserve + 0.3)));
+      const reps = expectedReps(toFailure, target);
       set.expectedReps = reps;
       set.expectedReserve = Math.max(0, toFailure - reps);
       if (hand === null && wish !== null && wish + bodyKg > 0)

@@ -14,7 +14,7 @@ import { ink, size, voiceText } from '../../look/theme';
 
 const Knobs = styled.div`
   display: grid;
-  grid-template-columns: 136px 1fr;
+  grid-template-columns: 136px minmax(0, 1fr);
   gap: 4px 10px;
   padding: 0 12px 6px;
   align-items: center;
@@ -38,7 +38,7 @@ const Knob = styled.label`
   }
   select {
     justify-self: end;
-    max-width: 108px;
+    max-width: 122px;
     margin: 1px 0;
     border: 1px solid ${ink.rule};
     border-radius: 3px;
@@ -82,6 +82,9 @@ const optionWords: Record<string, string> = {
   supinated: 'underhand',
   pronated: 'palms forward',
   'chest level': 'to chest level',
+  prone: 'chest on bench',
+  hinged: 'bent over',
+  floor: 'on the floor',
   pins: 'from pins',
 };
 
@@ -143,6 +146,11 @@ export function RigTab({
   );
   const load = loadText(line, client.unit);
   const credits = regionIds.filter((id) => (line.credits[id] ?? 0) >= 0.1);
+  const showsAbove =
+    figure.above !== null &&
+    (movement.knobs.tuckDeg !== undefined ||
+      movement.knobs.gripBiacromial !== undefined ||
+      movement.pattern === 'fly');
   const says = `${line.name}, ${line.detail || 'no settings'}, side view. The hand travels ${Math.round(figure.travelM * 100)} centimetres.`;
 
   return (
@@ -151,14 +159,17 @@ export function RigTab({
         figure={figure}
         implement={movement.implement}
         widthPx={Math.max(240, Math.floor(width))}
-        heightPx={heightPx}
+        heightPx={
+          showsAbove
+            ? heightPx - (sliders.length + choices.length > 4 ? 24 : 0)
+            : Math.min(420, heightPx + 70)
+        }
         load={load}
         says={says}
         bench={benched ? { notches, deg: rig.benchDeg!, onTurn: (benchDeg) => turn({ benchDeg }) } : null}
       />
       <Knobs>
-        {figure.above &&
-        (movement.knobs.tuckDeg || movement.knobs.gripBiacromial || movement.pattern === 'fly') ? (
+        {showsAbove ? (
           <RigAbove figure={figure} tuck={turnable('tuckDeg')} grip={turnable('gripBiacromial')} />
         ) : (
           <span />

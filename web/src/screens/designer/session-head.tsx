@@ -55,7 +55,8 @@ const Facts = styled.div`
     font-weight: 600;
     color: ${ink.ink};
     padding: 1px 2px;
-    max-width: 150px;
+    max-width: 170px;
+    field-sizing: content;
   }
   select:hover {
     border-color: ${ink.rule};

@@ -1,0 +1,71 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { buildIfStale, chromiumPath } from './ground.mjs';
+
+// Takes docs/screenshots anew from the demo data, at 1280 × 800.
+buildIfStale();
+const port = 4398;
+const data = mkdtempSync(join(tmpdir(), 'drimbo-shots-'));
+const server = spawn(process.execPath, ['server/dist/main.js', '--demo'], {
+  env: { ...process.env, DRIMBO_PORT: String(port), DRIMBO_DATA: data },
+  stdio: 'ignore',
+});
+const base = `http://127.0.0.1:${port}`;
+for (let i = 0; i < 100; i++) {
+  if (
+    await fetch(`${base}/api/health`).then(
+      (r) => r.ok,
+      () => false,
+    )
+  )
+    break;
+  await new Promise((r) => setTimeout(r, 200));
+}
+
+const views = [
+  ['designer', '/sessions/mirelle-push-a'],
+  [
+    'review',
+    '/sessions/bram-chest-copy',
+    (page) =>
+      page
+        .getByRole('button', { name: /^Incline barbell press/ })
+        .first()
+        .click(),
+  ],
+  [
+    'load',
+    '/sessions/bram-chest-copy',
+    async (page) => {
+      await page
+        .getByRole('button', { name: /^Barbell bench press/ })
+        .first()
+        .click();
+      await page.getByRole('tab', { name: 'Load' }).click();
+    },
+  ],
+  ['clients', '/clients'],
+  ['client', '/clients/mirelle-vandoorn'],
+  ['sessions', '/sessions'],
+  ['sheet', '/sessions/mirelle-push-a/sheet'],
+];
+
+const browser = await chromium.launch({
+  executablePath: chromiumPath,
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+for (const [name, path, act] of views) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(base + path);
+  await page.waitForLoadState('networkidle');
+  await act?.(page);
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: `docs/screenshots/${name}.png`, fullPage: name === 'sheet' });
+  await page.close();
+}
+await browser.close();
+server.kill();
+server.on('exit', () => rmSync(data, { recursive: true, force: true }));
