@@ -1,9 +1,9 @@
 import { spawn } from 'node:child_process';
-import { buildIfStale, checkNode, installIfMissing } from './ground.mjs';
+import { buildIfStale, checkNode, give, installIfMissing } from './ground.mjs';
 
 checkNode();
 installIfMissing();
-buildIfStale();
+if (!buildIfStale()) give('The build failed; the lines above say where.');
 const server = spawn(process.execPath, ['server/dist/main.js', '--demo', ...process.argv.slice(2)], {
   stdio: 'inherit',
 });

@@ -1,4 +1,4 @@
-import { execFileSync, spawnSync } from 'node:child_process';
+import { spawnSync } from 'node:child_process';
 import { existsSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 
@@ -41,7 +41,7 @@ const newest = (path) => {
   );
 };
 
-/** Builds the web app and the server when a source is newer than what was built. */
+/** Builds the web app and the server when a source is newer than what was built; false when it fails. */
 export function buildIfStale({ always = false } = {}) {
   const built = ['web/dist/index.html', 'server/dist/main.js'];
   const sources = [
@@ -56,16 +56,13 @@ export function buildIfStale({ always = false } = {}) {
   const stale =
     built.some((b) => !existsSync(b)) ||
     Math.min(...built.map((b) => statSync(b).mtimeMs)) < Math.max(...sources.map(newest));
-  if (!stale && !always) return;
+  if (!stale && !always) return true;
   process.stdout.write('Building…\n');
-  try {
-    execFileSync(process.execPath, ['node_modules/vite/bin/vite.js', 'build', 'web', '--logLevel', 'warn'], {
-      stdio: 'inherit',
-    });
-    execFileSync(process.execPath, ['scripts/build-server.mjs'], { stdio: 'inherit' });
-  } catch {
-    give('The build failed; the lines above say where.');
-  }
+  const run = (...args) => spawnSync(process.execPath, args, { stdio: 'inherit' }).status === 0;
+  return (
+    run('node_modules/vite/bin/vite.js', 'build', 'web', '--logLevel', 'warn') &&
+    run('scripts/build-server.mjs')
+  );
 }
 
 export const chromiumPath = '/usr/bin/chromium';

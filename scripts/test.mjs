@@ -57,13 +57,14 @@ if (existsSync(unit)) {
   tally.failed += report.numFailedTests + report.numRuntimeErrorTestSuites;
 } else if (!unitOk) tally.failed += 1;
 
-buildIfStale({ always: true });
 const browser = `${out}/browser.json`;
-const browserOk = step(
-  'browser tests',
-  ['node_modules/@playwright/test/cli.js', 'test', '--config', 'e2e/playwright.config.ts'],
-  { DRIMBO_REPORT: browser },
-);
+const browserOk =
+  buildIfStale({ always: true }) &&
+  step(
+    'browser tests',
+    ['node_modules/@playwright/test/cli.js', 'test', '--config', 'e2e/playwright.config.ts'],
+    { DRIMBO_REPORT: browser },
+  );
 if (existsSync(browser)) {
   const { stats, errors } = JSON.parse(readFileSync(browser, 'utf8'));
   tally.passed += stats.expected + stats.flaky;

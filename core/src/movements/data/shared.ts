@@ -1,0 +1,109 @@
+import type { CreditAdjustment, CreditModel, LimitId } from '../model';
+import type { ChoiceSpec, NumericSpec } from '../rig';
+
+export const knob = (min: number, max: number, step: number, byDefault: number): NumericSpec => ({
+  min,
+  max,
+  step,
+  byDefault,
+});
+export const choice = (byDefault: string, ...others: string[]): ChoiceSpec => ({
+  options: [byDefault, ...others],
+  byDefault,
+});
+
+/**
+ * Press credits by bench angle. Common practice; the directions (clavicular share highest near 30°,
+ * sternal and costal falling, front delt rising to 60°, triceps flat) follow Rodríguez-Ridao et al.
+ * 2020 (Int J Environ Res Public Health 17:7339), from memory.
+ */
+export const pressCreditsByBench: CreditModel['anchors'] = [
+  {
+    at: -15,
+    credits: { pecUpper: 0.25, pecMiddle: 1, pecLower: 1, deltFront: 0.25, triLateral: 0.5, triMedial: 0.5 },
+  },
+  {
+    at: 0,
+    credits: { pecUpper: 0.5, pecMiddle: 1, pecLower: 0.75, deltFront: 0.5, triLateral: 0.5, triMedial: 0.5 },
+  },
+  {
+    at: 15,
+    credits: { pecUpper: 0.75, pecMiddle: 1, pecLower: 0.5, deltFront: 0.6, triLateral: 0.5, triMedial: 0.5 },
+  },
+  {
+    at: 30,
+    credits: {
+      pecUpper: 1,
+      pecMiddle: 0.75,
+      pecLower: 0.25,
+      deltFront: 0.75,
+      triLateral: 0.5,
+      triMedial: 0.5,
+    },
+  },
+  {
+    at: 45,
+    credits: {
+      pecUpper: 1,
+      pecMiddle: 0.6,
+      pecLower: 0.1,
+      deltFront: 0.85,
+      deltSide: 0.1,
+      triLateral: 0.5,
+      triMedial: 0.5,
+    },
+  },
+  {
+    at: 60,
+    credits: {
+      pecUpper: 0.75,
+      pecMiddle: 0.25,
+      deltFront: 1,
+      deltSide: 0.25,
+      triLateral: 0.5,
+      triMedial: 0.5,
+    },
+  },
+  { at: 75, credits: { pecUpper: 0.25, deltFront: 1, deltSide: 0.5, triLateral: 0.5, triMedial: 0.5 } },
+];
+
+/** A bar gives the long head a little; hands inside the shoulders hand the press to the triceps. */
+export const barGripCredits: CreditAdjustment = {
+  knob: 'gripBiacromial',
+  anchors: [
+    { at: 0.9, add: { triLateral: 0.5, triMedial: 0.5, triLong: 0.5, pecMiddle: -0.25, pecLower: -0.35 } },
+    { at: 1.5, add: { triLong: 0.25 } },
+    { at: 1.75, add: { triLateral: -0.25, triMedial: -0.25 } },
+  ],
+};
+
+export const floorPressCredits: CreditAdjustment = {
+  knob: 'stance',
+  is: 'floor',
+  add: { pecMiddle: -0.25, pecLower: -0.25, triLateral: 0.25, triMedial: 0.25 },
+};
+
+export const shoulderCaution: { limit: LimitId; say: string } = {
+  limit: 'shoulder front',
+  say: 'Keep the elbows tucked and stop where the shoulder stays quiet; a neutral grip or the floor is kinder.',
+};
+export const pecCaution: { limit: LimitId; say: string } = {
+  limit: 'pec strain',
+  say: 'No heavy stretch and no wide hands until the strain is settled; build the range slowly.',
+};
+export const unstableCaution: { limit: LimitId; say: string } = {
+  limit: 'shoulder unstable',
+  say: 'No loaded stretch at the end of the range; clearance first.',
+};
+export const wristCaution: { limit: LimitId; say: string } = {
+  limit: 'wrist',
+  say: 'Keep the wrist stacked over the forearm; a neutral handle is kinder.',
+};
+export const elbowCaution: { limit: LimitId; say: string } = {
+  limit: 'elbow',
+  say: 'Stay off the hard end of the lockout; rope or dumbbells before a straight bar.',
+};
+export const backCaution: { limit: LimitId; say: string } = {
+  limit: 'lower back',
+  say: 'Take the seated or supported version.',
+};
