@@ -23,6 +23,12 @@ const Top = styled.header`
   @media print {
     display: none;
   }
+  @media (max-width: 520px) {
+    gap: 12px;
+    .keys {
+      display: none;
+    }
+  }
   .mark {
     font-size: 19px;
     font-weight: 780;

@@ -1,63 +1,11 @@
 import { regions } from '@drimbo/core/anatomy/regions';
 import { useEffect, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { styled } from 'styled-components';
 import { useRoster, type RosterRow } from '../data/queries';
 import { Act, Blank, Sheet, Title } from '../look/parts';
-import { ink, size, voiceText } from '../look/theme';
+import { ink, voiceText } from '../look/theme';
 import { NewClient } from './new-client';
-
-export const Page = styled.div`
-  max-width: 1120px;
-  margin: 0 auto;
-  padding: 18px 16px 40px;
-  > header {
-    display: flex;
-    align-items: baseline;
-    gap: 14px;
-    margin-bottom: 14px;
-    > :nth-child(2) {
-      flex: 1;
-      color: ${ink.soft};
-    }
-  }
-`;
-const Table = styled.table`
-  width: 100%;
-  border-collapse: collapse;
-  th {
-    text-align: left;
-    font-weight: 420;
-    font-size: ${size.fine};
-    color: ${ink.soft};
-    padding: 8px 14px 6px;
-    border-bottom: 1px solid ${ink.rule};
-  }
-  td {
-    padding: 11px 14px;
-    border-bottom: 1px solid ${ink.hush};
-    vertical-align: top;
-  }
-  tr:last-child td {
-    border-bottom: none;
-  }
-  a.name {
-    font-weight: 680;
-    font-size: 15px;
-    text-decoration: none;
-  }
-  a.name:hover {
-    text-decoration: underline;
-  }
-  small {
-    display: block;
-    color: ${ink.soft};
-    font-size: ${size.small};
-  }
-  .nowrap {
-    white-space: nowrap;
-  }
-`;
+import { ListPage, ListTable } from '../look/lists';
 
 function Minds({ row }: { row: RosterRow }): ReactNode {
   const c = row.document;
@@ -101,7 +49,7 @@ export function ClientsScreen(): ReactNode {
     );
   if (!roster.data) return <Blank title="Opening the clients…" />;
   return (
-    <Page>
+    <ListPage>
       <header>
         <Title>Clients</Title>
         <span>
@@ -115,7 +63,7 @@ export function ClientsScreen(): ReactNode {
             <p>Add the first: a name, stature, bodyweight and the gym are enough to begin.</p>
           </Blank>
         ) : (
-          <Table>
+          <ListTable>
             <thead>
               <tr>
                 <th scope="col">Client</th>
@@ -155,9 +103,9 @@ export function ClientsScreen(): ReactNode {
                 </tr>
               ))}
             </tbody>
-          </Table>
+          </ListTable>
         )}
       </Sheet>
-    </Page>
+    </ListPage>
   );
 }

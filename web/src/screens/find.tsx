@@ -178,7 +178,7 @@ export function Find(): ReactNode {
   }, []);
   return (
     <>
-      <Act kind="quiet" small onPress={() => setOpen('keys')}>
+      <Act kind="quiet" small className="keys" onPress={() => setOpen('keys')}>
         Keys <kbd>?</kbd>
       </Act>
       <Act small onPress={() => setOpen('find')}>

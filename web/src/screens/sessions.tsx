@@ -1,36 +1,11 @@
 import { groupNames, regions } from '@drimbo/core/anatomy/regions';
 import { useEffect, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { styled } from 'styled-components';
 import { useRoster, useSessions } from '../data/queries';
 import { SessionTools } from './session-tools';
 import { Act, Blank, Sheet, Title } from '../look/parts';
-import { ink, size } from '../look/theme';
-import { Page } from './clients';
-
-const Table = styled.table`
-  width: 100%;
-  border-collapse: collapse;
-  th {
-    text-align: left;
-    font-weight: 420;
-    font-size: ${size.fine};
-    color: ${ink.soft};
-    padding: 8px 14px 6px;
-    border-bottom: 1px solid ${ink.rule};
-  }
-  td {
-    padding: 8px 14px;
-    border-bottom: 1px solid ${ink.hush};
-  }
-  a {
-    font-weight: 650;
-    text-decoration: none;
-  }
-  a:hover {
-    text-decoration: underline;
-  }
-`;
+import { ink } from '../look/theme';
+import { ListPage, ListTable } from '../look/lists';
 
 const names: Record<string, string> = {
   ...groupNames,
@@ -61,7 +36,7 @@ export function SessionsScreen(): ReactNode {
       (b.document.date ?? '').localeCompare(a.document.date ?? ''),
   );
   return (
-    <Page>
+    <ListPage>
       <header>
         <Title>Sessions</Title>
         <span>New ones begin from a client</span>
@@ -74,7 +49,7 @@ export function SessionsScreen(): ReactNode {
             </p>
           </Blank>
         ) : (
-          <Table>
+          <ListTable>
             <thead>
               <tr>
                 <th scope="col">Session</th>
@@ -91,7 +66,9 @@ export function SessionsScreen(): ReactNode {
               {rows.map((s) => (
                 <tr key={s.id}>
                   <td>
-                    <Link to={`/sessions/${s.id}`}>{s.document.title}</Link>
+                    <Link className="name" to={`/sessions/${s.id}`}>
+                      {s.document.title}
+                    </Link>
                   </td>
                   <td>{client.get(s.document.clientId) ?? ''}</td>
                   <td>{names[s.document.emphasis]!.toLowerCase()}</td>
@@ -105,9 +82,9 @@ export function SessionsScreen(): ReactNode {
                 </tr>
               ))}
             </tbody>
-          </Table>
+          </ListTable>
         )}
       </Sheet>
-    </Page>
+    </ListPage>
   );
 }

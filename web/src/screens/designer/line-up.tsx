@@ -10,7 +10,7 @@ import {
   tempoText,
   tempoWords,
 } from '@drimbo/core/session/schemes';
-import { massFigure, toKg, type MassUnit } from '@drimbo/core/units/mass';
+import { massFigure, type MassUnit } from '@drimbo/core/units/mass';
 import { clockText, parseDuration } from '@drimbo/core/units/time';
 import {
   closestCenter,
@@ -33,6 +33,7 @@ import { styled } from 'styled-components';
 import type { Designer } from '../../designer/use-designer';
 import { ink, narrow, size, voiceInk } from '../../look/theme';
 import { Cell } from './cell';
+import { readBetween, readLoads } from './reading';
 
 const columns = '15px 7px minmax(0, 1fr) 84px 54px 104px 50px 28px';
 
@@ -129,20 +130,6 @@ const Minutes = styled.div`
   text-align: right;
   color: ${ink.soft};
 `;
-
-/** "24", "24, 22" or empty for the computed load; in the client's unit. Undefined when unreadable. */
-export function readLoads(text: string, unit: MassUnit): { loadKg: number | number[] | null } | null {
-  const t = text
-    .trim()
-    .toLowerCase()
-    .replace(/\s*(kgs?|lbs?|each|a side)\b/g, '');
-  if (t === '' || t === 'auto' || t === 'computed') return { loadKg: null };
-  const parts = t.split(/\s*[,/]\s*|\s+/);
-  if (parts.length > 12 || parts.some((p) => !/^\d+(\.\d+)?$/.test(p))) return null;
-  const kgs = parts.map((p) => Number(toKg(Number(p), unit).toFixed(3)));
-  if (kgs.some((kg) => kg > 600)) return null;
-  return { loadKg: kgs.length === 1 ? kgs[0]! : kgs };
-}
 
 /** What the cell shows for the loads of a line, without the unit's repeats. */
 function loadCell(m: MeasuredLine, unit: MassUnit): string {
@@ -253,13 +240,7 @@ function LineRow({
           label={`Seconds between ${m.name} and the next of the pair`}
           testId="cell-between"
           text={between === 0 ? 'at once' : `${between} s`}
-          read={(t) => {
-            const s =
-              t.trim() === '' || t.startsWith('at')
-                ? 0
-                : parseDuration(t.includes('s') || t.includes(':') ? t : `${t}s`);
-            return s === null || s > 120 ? null : s;
-          }}
+          read={readBetween}
           hint="Seconds before the next of the pair, 0 to 120"
           take={(betweenS) =>
             designer.edit(

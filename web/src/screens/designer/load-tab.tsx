@@ -7,7 +7,7 @@ import type { Designer } from '../../designer/use-designer';
 import { Act } from '../../look/parts';
 import { ink, size } from '../../look/theme';
 import { Cell } from './cell';
-import { readLoads } from './line-up';
+import { readLoads } from './reading';
 
 const Body = styled.div`
   padding: 8px 12px 12px;

@@ -1,3 +1,5 @@
+import { familyNames } from '@drimbo/core/movements/model';
+import { rigWords } from '@drimbo/core/movements/rig';
 import { searchEntries } from '@drimbo/core/movements/search';
 import { missingFor } from '@drimbo/core/kit/fitting';
 import { schools } from '@drimbo/core/schools/schools';
@@ -41,7 +43,10 @@ const Option = styled.div<{ $on: boolean }>`
   padding: 4px 10px;
   cursor: pointer;
   background: ${(p) => (p.$on ? ink.chosen : 'transparent')};
+  white-space: nowrap;
   span:last-child {
+    overflow: hidden;
+    text-overflow: ellipsis;
     color: ${ink.soft};
     font-size: ${size.fine};
   }
@@ -136,7 +141,16 @@ export function TypedRow({
                   onClick={() => addChoice(n)}
                 >
                   <span>{c.entry.name}</span>
-                  <span>{missing ? `needs ${missing}` : c.entry.movement.chooseWhen}</span>
+                  <span>
+                    {missing
+                      ? `needs ${missing}`
+                      : [
+                          familyNames[c.entry.movement.family].toLowerCase(),
+                          rigWords(c.entry.rig, c.entry.movement.knobs),
+                        ]
+                          .filter(Boolean)
+                          .join(', ')}
+                  </span>
                 </Option>
               );
             })}

@@ -1,0 +1,56 @@
+import { styled } from 'styled-components';
+import { ink, size } from './theme';
+
+/** A page that is one list under a title. */
+export const ListPage = styled.div`
+  max-width: 1120px;
+  margin: 0 auto;
+  padding: 18px 16px 40px;
+  > header {
+    display: flex;
+    align-items: baseline;
+    gap: 14px;
+    margin-bottom: 14px;
+    > :nth-child(2) {
+      flex: 1;
+      color: ${ink.soft};
+    }
+  }
+`;
+
+/** Rows with a name to follow. */
+export const ListTable = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  th {
+    text-align: left;
+    font-weight: 420;
+    font-size: ${size.fine};
+    color: ${ink.soft};
+    padding: 8px 14px 6px;
+    border-bottom: 1px solid ${ink.rule};
+  }
+  td {
+    padding: 9px 14px;
+    border-bottom: 1px solid ${ink.hush};
+    vertical-align: top;
+  }
+  tr:last-child td {
+    border-bottom: none;
+  }
+  a.name {
+    font-weight: 680;
+    text-decoration: none;
+  }
+  a.name:hover {
+    text-decoration: underline;
+  }
+  small {
+    display: block;
+    color: ${ink.soft};
+    font-size: ${size.small};
+  }
+  .nowrap {
+    white-space: nowrap;
+  }
+`;

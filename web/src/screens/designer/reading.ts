@@ -1,0 +1,24 @@
+import { toKg, type MassUnit } from '@drimbo/core/units/mass';
+import { parseDuration } from '@drimbo/core/units/time';
+
+/** "24", "24, 22" or empty for the computed load; in the client's unit. Undefined when unreadable. */
+export function readLoads(text: string, unit: MassUnit): { loadKg: number | number[] | null } | null {
+  const t = text
+    .trim()
+    .toLowerCase()
+    .replace(/\s*(kgs?|lbs?|each|a side)\b/g, '');
+  if (t === '' || t === 'auto' || t === 'computed') return { loadKg: null };
+  const parts = t.split(/\s*[,/]\s*|\s+/);
+  if (parts.length > 12 || parts.some((p) => !/^\d+(\.\d+)?$/.test(p))) return null;
+  const kgs = parts.map((p) => Number(toKg(Number(p), unit).toFixed(3)));
+  if (kgs.some((kg) => kg > 600)) return null;
+  return { loadKg: kgs.length === 1 ? kgs[0]! : kgs };
+}
+
+/** Seconds within a pair: "10", "15 s", "at once"; null when unreadable or over two minutes. */
+export function readBetween(text: string): number | null {
+  const t = text.trim().toLowerCase();
+  if (t === '' || t.startsWith('at')) return 0;
+  const seconds = parseDuration(/^\d+$/.test(t) ? `${t}s` : t);
+  return seconds === null || seconds > 120 ? null : seconds;
+}
