@@ -16,7 +16,7 @@ module.exports = {
     ...floors.slice(0, -1).map((rooms, level) => ({
       name: `floor-${level + 1}-looks-down`,
       severity: 'error',
-      from: { path: `^core/src/(${rooms.join('|')})/` },
+      from: { path: `^core/src/(${rooms.join('|')})/`, pathNot: '\\.test\\.ts$' },
       to: { path: `^core/src/(${above(level).join('|')})/` },
     })),
     {
@@ -25,6 +25,7 @@ module.exports = {
       comment: 'Only formats may use the appraisal; nothing below it may.',
       from: {
         path: '^core/src/(units|anatomy|movements|kit|strength|mechanics|session|clock|fatigue|dose|loads|schools|measure|review|shorthand)/',
+        pathNot: '\\.test\\.ts$',
       },
       to: { path: '^core/src/(appraise|index)\\.ts$' },
     },
