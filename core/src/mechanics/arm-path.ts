@@ -130,7 +130,7 @@ function sweepOf(movement: Movement, rig: Rig, stand: Stand): Sweep | null {
     case 'curl':
       return { from: unit([0.05, -1, 0.08]), to: unit([0.15, -1, 0.08]), bend: [10, 130], towards: forward };
     case 'rotation':
-      return { from: unit([0, -1, 0.12]), to: unit([0, -1, 0.12]), bend: [90, 90], towards: forward };
+      return { from: [0, -1, 0], to: [0, -1, 0], bend: [90, 90], towards: forward };
     case 'row':
       return movement.id === 'wide-upright-row'
         ? { from: unit([0.05, -1, 0.2]), to: unit([0.2, 0, 1]), bend: [12, 110], towards: [0.2, -1, -0.4] }
@@ -156,10 +156,14 @@ export function armPath(movement: Movement, rig: Rig, body: Body, count = 20): A
     return pressPath(
       {
         deg: stand.pressDeg,
-        tuckDeg: rig.tuckDeg ?? (movement.id === 'dip' ? 35 : 50),
-        gripBiacromial: rig.gripBiacromial ?? null,
+        tuckDeg: rig.tuckDeg ?? (movement.id === 'dip' ? 25 : 50),
+        gripBiacromial: rig.gripBiacromial ?? (movement.id === 'dip' ? 1.35 : null),
         ...(stop === undefined ? {} : { stopDeg: stop }),
         ...(stand.support === 'push-up' ? { handsStay: true } : {}),
+        // The hands stand under the body's centre of mass.
+        ...(movement.id === 'dip'
+          ? { handAcrossM: 0.25 * body.statureM * Math.sin(radians(rig.leanDeg ?? 30)) }
+          : {}),
       },
       body,
       count,

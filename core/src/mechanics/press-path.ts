@@ -20,6 +20,8 @@ export interface PressKnobs {
   stopDeg?: number;
   /** The hands stay where they are and the body turns about the feet: the arms end leaning back to the same spot. */
   handsStay?: boolean;
+  /** Where the hand begins across the press, metres; the forearm leans to reach it and rights itself on the way. */
+  handAcrossM?: number;
 }
 
 /** Rows of trunk coordinates that the press moves in: along the press, across it, outward. */
@@ -64,9 +66,19 @@ export function pressPath(knobs: PressKnobs, body: Body, count = 20): ArmPose[] 
     const level = add(scale(across, Math.cos(phi)), scale(out, Math.sin(phi)));
     return add(scale(level, Math.cos(alpha)), scale(up, Math.sin(alpha)));
   };
-  const foreTo = (upper: Vec, handZ: number): Vec => {
+  const foreTo = (upper: Vec, handZ: number, righted = 0): Vec => {
     const fz = clamp((handZ - seg.upperArmM * upper[2]) / seg.elbowToGripM, -0.95, 0.95);
-    return add(scale(out, fz), scale(up, Math.sqrt(Math.max(1e-6, 1 - fz * fz))));
+    const wish =
+      knobs.handAcrossM === undefined
+        ? 0
+        : (knobs.handAcrossM - seg.upperArmM * dot(upper, across)) / seg.elbowToGripM;
+    const fa = clamp(wish, -0.7, 0.5) * (1 - righted);
+    return unit(
+      add(
+        add(scale(out, fz), scale(across, fa)),
+        scale(up, Math.sqrt(Math.max(1e-6, 1 - fz * fz - fa * fa))),
+      ),
+    );
   };
   const handOf = (upper: Vec, fore: Vec): Vec =>
     add(scale(upper, seg.upperArmM), scale(fore, seg.elbowToGripM));
@@ -100,11 +112,12 @@ export function pressPath(knobs: PressKnobs, body: Body, count = 20): ArmPose[] 
   return Array.from({ length: count }, (_, i) => {
     const upper = sweep(bottom, top, (0.985 * i) / (count - 1));
     let handZ = lowZ + ((topZ - lowZ) * i) / (count - 1);
-    let fore = foreTo(upper, handZ);
+    const righted = i / (count - 1);
+    let fore = foreTo(upper, handZ, righted);
     for (let pass = 0; pass < 3; pass++) {
       const risen = clamp((dot(handOf(upper, fore), up) - lowUp) / Math.max(0.02, topUp - lowUp), 0, 1);
       handZ = lowZ + (topZ - lowZ) * risen;
-      fore = foreTo(upper, handZ);
+      fore = foreTo(upper, handZ, righted);
     }
     return { upper, fore };
   });
