@@ -47,6 +47,7 @@ const views = [
       await page.getByRole('tab', { name: 'Load' }).click();
     },
   ],
+  ['work', '/sessions/mirelle-push-a', (page) => page.getByRole('tab', { name: 'Work' }).click()],
   ['clients', '/clients'],
   ['client', '/clients/mirelle-vandoorn'],
   ['sessions', '/sessions'],

@@ -16,7 +16,7 @@ for (const [name, path, ready] of [
 
 test('axe finds nothing on the tabs and dialogs of the designer', async ({ page }) => {
   await openSession(page, 'mirelle-push-a');
-  for (const tab of ['Load', 'Cues']) {
+  for (const tab of ['Work', 'Load', 'Cues']) {
     await page.getByRole('tab', { name: tab }).click();
     await expectAxeClean(page);
   }

@@ -18,7 +18,7 @@ import { Fan } from '../../drawing/fan';
 import { Score } from '../../drawing/score';
 import { useWidth } from '../../drawing/use-width';
 import { Act, Blank, Sheet, SheetHead } from '../../look/parts';
-import { ink, size } from '../../look/theme';
+import { ink, narrow, size } from '../../look/theme';
 import { Conflict, SaveNotice } from './conflict';
 import { CuesTab } from './cues-tab';
 import { isTyping, lineKeys, pairOrPart } from './keys';
@@ -29,6 +29,7 @@ import { RigTab } from './rig-tab';
 import { SessionHead } from './session-head';
 import { TypedRow } from './typed-row';
 import { WarmUp } from './warm-up';
+import { WorkTab } from './work-tab';
 
 const Page = styled.div`
   height: calc(100vh - 44px);
@@ -64,8 +65,8 @@ const Strip = styled(TabList)`
   display: flex;
   gap: 2px;
   .react-aria-Tab {
-    padding: 3px 9px;
-    font-size: ${size.small};
+    padding: 3px 6px;
+    font-size: 12.5px;
     cursor: pointer;
     color: ${ink.soft};
     border-bottom: 2px solid transparent;
@@ -86,6 +87,7 @@ const MiddleHead = styled.div`
   h2 {
     font-size: ${size.small};
     font-weight: 650;
+    ${narrow}
     padding-bottom: 5px;
     overflow: hidden;
     text-overflow: ellipsis;
@@ -181,12 +183,16 @@ function Middle({
           <h2 title={m.name}>{m.name}</h2>
           <Strip aria-label="About this movement">
             <Tab id="rig">Rig</Tab>
+            <Tab id="work">Work</Tab>
             <Tab id="load">Load</Tab>
             <Tab id="cues">Cues</Tab>
           </Strip>
         </MiddleHead>
         <TabPanel id="rig" style={{ overflowY: 'auto', minHeight: 0, flex: 1 }}>
           <RigTab line={m} designer={designer} heightPx={height} />
+        </TabPanel>
+        <TabPanel id="work" style={{ overflowY: 'auto', minHeight: 0, flex: 1 }}>
+          <WorkTab line={m} designer={designer} />
         </TabPanel>
         <TabPanel id="load" style={{ overflowY: 'auto', minHeight: 0, flex: 1 }}>
           <LoadTab line={m} designer={designer} />
