@@ -48,6 +48,8 @@ const views = [
     },
   ],
   ['work', '/sessions/mirelle-push-a', (page) => page.getByRole('tab', { name: 'Work' }).click()],
+  ['movements', '/movements'],
+  ['movement', '/movements/incline-dumbbell-press'],
   ['clients', '/clients'],
   ['client', '/clients/mirelle-vandoorn'],
   ['sessions', '/sessions'],

@@ -6,6 +6,8 @@ for (const [name, path, ready] of [
   ['a client', '/clients/corvin-haldt', 'What the planner uses'],
   ['sessions', '/sessions', 'Chest day out of a magazine'],
   ['the designer', '/sessions/mirelle-push-a', 'Dose today'],
+  ['movements', '/movements', 'One hard set counts'],
+  ['a movement', '/movements/incline-dumbbell-press', 'At every notch'],
   ['a missing address', '/nowhere', 'There is nothing at this address'],
 ] as const)
   test(`axe finds nothing on ${name}`, async ({ page }) => {

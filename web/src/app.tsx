@@ -11,6 +11,8 @@ const Sessions = lazy(() => import('./screens/sessions').then((m) => ({ default:
 const Designer = lazy(() =>
   import('./screens/designer/designer').then((m) => ({ default: m.DesignerScreen })),
 );
+const Movements = lazy(() => import('./screens/movements').then((m) => ({ default: m.MovementsScreen })));
+const Movement = lazy(() => import('./screens/movement').then((m) => ({ default: m.MovementScreen })));
 const SheetPage = lazy(() => import('./screens/sheet').then((m) => ({ default: m.SheetScreen })));
 
 const Top = styled.header`
@@ -62,6 +64,7 @@ function Frame(): ReactNode {
         <nav aria-label="Main">
           <NavLink to="/clients">Clients</NavLink>
           <NavLink to="/sessions">Sessions</NavLink>
+          <NavLink to="/movements">Movements</NavLink>
         </nav>
         <Find />
       </Top>
@@ -81,6 +84,8 @@ export function App(): ReactNode {
         <Route index element={<Navigate to="/clients" replace />} />
         <Route path="/clients" element={<Clients />} />
         <Route path="/clients/:id" element={<Client />} />
+        <Route path="/movements" element={<Movements />} />
+        <Route path="/movements/:id" element={<Movement />} />
         <Route path="/sessions" element={<Sessions />} />
         <Route path="/sessions/:id" element={<Designer />} />
         <Route path="/sessions/:id/sheet" element={<SheetPage />} />

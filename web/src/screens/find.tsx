@@ -96,7 +96,7 @@ function useHits(text: string): Hit[] {
       id: m.entry.id,
       name: m.entry.name,
       kind: m.entry.movement.chooseWhen,
-      to: null,
+      to: `/movements/${m.entry.id}`,
     }));
     return [...clients, ...sessions.slice(0, 8), ...movements].slice(0, 14);
   }, [text, roster.data]);

@@ -25,11 +25,10 @@ import { isTyping, lineKeys, pairOrPart } from './keys';
 import { LineUp } from './line-up';
 import { LoadTab } from './load-tab';
 import { ReviewPane } from './review-pane';
-import { RigTab } from './rig-tab';
+import { RigTab, WorkTab } from './rig-tab';
 import { SessionHead } from './session-head';
 import { TypedRow } from './typed-row';
 import { WarmUp } from './warm-up';
-import { WorkTab } from './work-tab';
 
 const Page = styled.div`
   height: calc(100vh - 44px);

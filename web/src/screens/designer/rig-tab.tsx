@@ -1,107 +1,18 @@
-import { regionIds, regions } from '@drimbo/core/anatomy/regions';
 import { loadText } from '@drimbo/core/formats/sheet';
 import { notchesOf } from '@drimbo/core/kit/kit';
 import type { MeasuredLine } from '@drimbo/core/measure/measure';
-import { figureOf } from '@drimbo/core/mechanics/figure';
-import { pulleyWord, type ChoiceKnob, type NumericKnob, type Rig } from '@drimbo/core/movements/rig';
 import { useMemo, type ReactNode } from 'react';
-import { styled } from 'styled-components';
 import type { Designer } from '../../designer/use-designer';
-import { RigAbove } from '../../drawing/rig-above';
-import { RigSide } from '../../drawing/rig-side';
-import { useWidth } from '../../drawing/use-width';
-import { ink, size, voiceText } from '../../look/theme';
+import { notchesFor, RigView } from '../rig/rig-view';
+import { WorkView } from '../rig/work-view';
 
-const Knobs = styled.div`
-  display: grid;
-  grid-template-columns: 136px minmax(0, 1fr);
-  gap: 4px 10px;
-  padding: 0 12px 6px;
-  align-items: center;
-`;
-const Knob = styled.label`
-  display: grid;
-  grid-template-columns: 1fr auto;
-  font-size: ${size.fine};
-  color: ${ink.soft};
-  gap: 0 6px;
-  output {
-    color: ${ink.ink};
-    font-weight: 600;
-  }
-  input[type='range'] {
-    grid-column: 1 / -1;
-    accent-color: ${ink.ink};
-    width: 100%;
-    height: 18px;
-    margin: 0;
-  }
-  select {
-    justify-self: end;
-    max-width: 122px;
-    margin: 1px 0;
-    border: 1px solid ${ink.rule};
-    border-radius: 3px;
-    background: ${ink.raised};
-    padding: 1px 4px;
-    font-size: ${size.small};
-    color: ${ink.ink};
-    min-height: 24px;
-  }
-`;
-const Owed = styled.p`
-  padding: 5px 12px 7px;
-  border-top: 1px solid ${ink.hush};
-  font-size: ${size.fine};
-  color: ${ink.soft};
-  b {
-    font-weight: 650;
-  }
-`;
-
-const knobNames: Record<NumericKnob | ChoiceKnob, string> = {
-  benchDeg: 'Bench',
-  gripBiacromial: 'Grip',
-  tuckDeg: 'Tuck',
-  pulleyStature: 'Pulley',
-  leanDeg: 'Lean',
-  elevationM: 'Feet or hands raised',
-  forearm: 'Hands',
-  stance: 'Stance',
-  range: 'Range',
-};
-const said: Partial<Record<NumericKnob, (v: number) => string>> = {
-  gripBiacromial: (v) => `${v.toFixed(2)} × shoulders`,
-  tuckDeg: (v) => `${Math.round(v)}°`,
-  pulleyStature: (v) => `at ${pulleyWord(v)}`,
-  leanDeg: (v) => `${Math.round(v)}°`,
-  elevationM: (v) =>
-    v === 0 ? 'level' : v > 0 ? `feet ${Math.round(v * 100)} cm` : `hands ${Math.round(-v * 100)} cm`,
-};
-const optionWords: Record<string, string> = {
-  supinated: 'underhand',
-  pronated: 'palms forward',
-  'chest level': 'to chest level',
-  prone: 'chest on bench',
-  hinged: 'bent over',
-  floor: 'on the floor',
-  pins: 'from pins',
-};
-
-/** The measured drawing of the selected movement with every knob it has. */
-export function RigTab({
-  line,
-  designer,
-  heightPx,
-}: {
+interface TabProps {
   line: MeasuredLine;
   designer: Designer;
-  heightPx: number;
-}): ReactNode {
-  const [ref, width] = useWidth<HTMLDivElement>(340);
-  const { client, kit } = designer.context;
-  const { movement, rig } = line;
-  const body = useMemo(
+}
+
+function useBody({ context: { client } }: Designer) {
+  return useMemo(
     () => ({
       statureM: client.statureM,
       massKg: client.massKg,
@@ -109,114 +20,44 @@ export function RigTab({
     }),
     [client],
   );
-  const figure = useMemo(() => figureOf(movement, rig, body), [movement, rig, body]);
-  const notches = useMemo(
-    () =>
-      notchesOf(kit).filter(
-        (n) =>
-          !movement.knobs.benchDeg || (n >= movement.knobs.benchDeg.min && n <= movement.knobs.benchDeg.max),
-      ),
-    [kit, movement],
-  );
+}
 
-  const turn = (patch: Rig): void =>
-    designer.edit(
-      { do: 'line', line: line.id, patch: { rig: { ...rig, ...patch } } },
-      `set up ${line.name.toLowerCase()}`,
-      `rig ${line.id} ${Object.keys(patch).join()}`,
-    );
-  const turnable = (knob: 'tuckDeg' | 'gripBiacromial') => {
-    const spec = movement.knobs[knob];
-    return spec
-      ? {
-          value: rig[knob]!,
-          min: spec.min,
-          max: spec.max,
-          step: spec.step,
-          onTurn: (v: number) => turn({ [knob]: v }),
-        }
-      : null;
-  };
-  const benched = movement.knobs.benchDeg && rig.stance !== 'floor' && notches.length > 0;
-  const sliders = (['gripBiacromial', 'tuckDeg', 'pulleyStature', 'leanDeg', 'elevationM'] as const).filter(
-    (k) => movement.knobs[k],
-  );
-  const choices = (['forearm', 'stance', 'range'] as const).filter(
-    (k) => (movement.knobs[k]?.options.length ?? 0) > 1,
-  );
-  const load = loadText(line, client.unit);
-  const credits = regionIds.filter((id) => (line.credits[id] ?? 0) >= 0.1);
-  const showsAbove =
-    figure.above !== null &&
-    (movement.knobs.tuckDeg !== undefined ||
-      movement.knobs.gripBiacromial !== undefined ||
-      movement.pattern === 'fly');
-  const says = `${line.name}, ${line.detail || 'no settings'}, side view. The hand travels ${Math.round(figure.travelM * 100)} centimetres.`;
-
+/** The rig of the selected line; turning a knob edits the line. */
+export function RigTab({ line, designer, heightPx }: TabProps & { heightPx: number }): ReactNode {
+  const { client, kit } = designer.context;
+  const body = useBody(designer);
   return (
-    <div ref={ref}>
-      <RigSide
-        figure={figure}
-        implement={movement.implement}
-        widthPx={Math.max(240, Math.floor(width))}
-        heightPx={
-          showsAbove
-            ? heightPx - (sliders.length + choices.length > 4 ? 24 : 0)
-            : Math.min(420, heightPx + 70)
-        }
-        load={load}
-        says={says}
-        bench={benched ? { notches, deg: rig.benchDeg!, onTurn: (benchDeg) => turn({ benchDeg }) } : null}
-      />
-      <Knobs>
-        {showsAbove ? (
-          <RigAbove figure={figure} tuck={turnable('tuckDeg')} grip={turnable('gripBiacromial')} />
-        ) : (
-          <span />
-        )}
-        <div>
-          {sliders.map((k) => {
-            const spec = movement.knobs[k]!;
-            return (
-              <Knob key={k}>
-                {knobNames[k]}
-                <output>{said[k]!(rig[k]!)}</output>
-                <input
-                  type="range"
-                  min={spec.min}
-                  max={spec.max}
-                  step={spec.step}
-                  value={rig[k]!}
-                  onChange={(e) => turn({ [k]: Number(e.target.value) })}
-                />
-              </Knob>
-            );
-          })}
-          {choices.map((k) => (
-            <Knob key={k}>
-              <span style={{ alignSelf: 'center' }}>{knobNames[k]}</span>
-              <select value={rig[k]!} onChange={(e) => turn({ [k]: e.target.value })}>
-                {movement.knobs[k]!.options.map((o) => (
-                  <option key={o} value={o}>
-                    {optionWords[o] ?? o}
-                  </option>
-                ))}
-              </select>
-            </Knob>
-          ))}
-        </div>
-      </Knobs>
-      <Owed>
-        One hard set counts:{' '}
-        {credits.map((id, i) => (
-          <span key={id}>
-            {i > 0 && ', '}
-            {regions[id].name.toLowerCase()}{' '}
-            <b style={{ color: voiceText[regions[id].voice] }}>{Number(line.credits[id]!.toFixed(2))}</b>
-          </span>
-        ))}
-        {credits.length === 0 && 'nothing'}. Common practice, by angle.
-      </Owed>
-    </div>
+    <RigView
+      movement={line.movement}
+      rig={line.rig}
+      name={line.name}
+      load={loadText(line, client.unit)}
+      body={body}
+      notches={notchesFor(line.movement, notchesOf(kit))}
+      heightPx={heightPx}
+      onTurn={(patch) =>
+        designer.edit(
+          { do: 'line', line: line.id, patch: { rig: { ...line.rig, ...patch } } },
+          `set up ${line.name.toLowerCase()}`,
+          `rig ${line.id} ${Object.keys(patch).join()}`,
+        )
+      }
+    />
+  );
+}
+
+/** Curves and shares of the selected line at its first load. */
+export function WorkTab({ line, designer }: TabProps): ReactNode {
+  const body = useBody(designer);
+  const known = line.sets[0]?.kg ?? null;
+  return (
+    <WorkView
+      movement={line.movement}
+      rig={line.rig}
+      body={body}
+      notches={notchesFor(line.movement, notchesOf(designer.context.kit))}
+      loadKg={known ?? 20}
+      loadIs={known === null ? '20 kg as an example' : 'the load of the first set'}
+    />
   );
 }

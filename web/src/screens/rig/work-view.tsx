@@ -1,15 +1,15 @@
 import { regions } from '@drimbo/core/anatomy/regions';
-import { notchesOf } from '@drimbo/core/kit/kit';
-import type { MeasuredLine } from '@drimbo/core/measure/measure';
+import type { Body } from '@drimbo/core/anatomy/body';
+import type { Movement } from '@drimbo/core/movements/model';
+import type { Rig } from '@drimbo/core/movements/rig';
 import { pressingRegions, workOf, type PressingRegion, type Work } from '@drimbo/core/mechanics/work';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import type { Designer } from '../../designer/use-designer';
 import { WorkCurves } from '../../drawing/work-curves';
 import { useWidth } from '../../drawing/use-width';
 import { ink, size, voiceInk } from '../../look/theme';
 
-const Body = styled.div`
+const Frame = styled.div`
   padding: 8px 12px 12px;
   display: grid;
   gap: 10px;
@@ -84,44 +84,38 @@ function ShareRow({
 
 const hardest = (w: Work): number => w.points.reduce((a, b) => (b.shoulderNm > a.shoulderNm ? b : a)).at;
 
+interface WorkViewProps {
+  movement: Movement;
+  rig: Rig;
+  body: Body;
+  notches: number[];
+  loadKg: number;
+  /** What that load is: "the first set's load". */
+  loadIs: string;
+}
+
 /** Where the movement is hard, by statics; who does the work, by model; and the same at another notch. */
-export function WorkTab({ line: m, designer }: { line: MeasuredLine; designer: Designer }): ReactNode {
+export function WorkView({ movement, rig, body, notches: all, loadKg, loadIs }: WorkViewProps): ReactNode {
   const [ref, width] = useWidth<HTMLDivElement>(300);
-  const { client, kit } = designer.context;
-  const { movement, rig } = m;
-  const body = useMemo(
-    () => ({
-      statureM: client.statureM,
-      massKg: client.massKg,
-      biacromialM: client.biacromialM ?? undefined,
-    }),
-    [client],
-  );
-  const known = m.sets[0]?.kg ?? null;
-  const loadKg = known ?? 20;
   const work = useMemo(() => workOf(movement, rig, body, loadKg), [movement, rig, body, loadKg]);
-  const spec = movement.knobs.benchDeg;
-  const notches = notchesOf(kit).filter((n) => spec && n >= spec.min && n <= spec.max && n !== rig.benchDeg);
+  const notches = all.filter((n) => n !== rig.benchDeg);
   const [against, setAgainst] = useState<number | null>(null);
   const notch =
-    spec && rig.stance !== 'floor'
+    movement.knobs.benchDeg && rig.stance !== 'floor'
       ? against !== null && notches.includes(against)
         ? against
         : (notches.find((n) => n > (rig.benchDeg ?? 0)) ?? notches[notches.length - 1] ?? null)
       : null;
-  const other = useMemo(
-    () => (notch === null ? null : workOf(movement, { ...rig, benchDeg: notch }, body, loadKg)),
-    [notch, movement, rig, body, loadKg],
-  );
+  const other = notch === null ? null : workOf(movement, { ...rig, benchDeg: notch }, body, loadKg);
   if (!work)
     return (
-      <Body>
+      <Frame>
         <p>This one has no arm path to measure.</p>
-      </Body>
+      </Frame>
     );
   const where = hardest(work);
   return (
-    <Body ref={ref}>
+    <Frame ref={ref}>
       <div>
         <h3>Where it is hard</h3>
         <WorkCurves
@@ -135,7 +129,7 @@ export function WorkTab({ line: m, designer }: { line: MeasuredLine; designer: D
             : where > 0.7
               ? 'Hardest at the short end.'
               : 'Hardest in the middle.'}{' '}
-          Statics, for {known === null ? '20 kg as an example' : 'the first set’s load'}; no momentum.
+          Statics, for {loadIs}; no momentum.
         </p>
       </div>
       <div>
@@ -165,6 +159,6 @@ export function WorkTab({ line: m, designer }: { line: MeasuredLine; designer: D
           momentum, no force–length and no serratus. The dose counts the coach&apos;s credits, not these.
         </p>
       </div>
-    </Body>
+    </Frame>
   );
 }

@@ -1,0 +1,42 @@
+import { expect, test } from '@playwright/test';
+
+test('a coach finds the press and the notch for a lagging upper chest', async ({ page }) => {
+  await page.goto('/movements');
+  const all = Number((await page.getByText(/^\d+ names$/).textContent())!.split(' ')[0]);
+  expect(all).toBeGreaterThan(45);
+  await page.getByLabel('Trains').selectOption('pecUpper');
+  await page.getByLabel('In this gym').selectOption('boathouse');
+  await page.getByLabel('Kind to').selectOption('wrist');
+  await expect
+    .poll(async () => Number((await page.getByText(/^\d+ names?$/).textContent())!.split(' ')[0]))
+    .toBeLessThan(all);
+  await expect(page.getByRole('link', { name: 'Incline press machine' })).toHaveCount(0);
+
+  // By keys: type, walk down, open.
+  await page.getByLabel('Name').fill('incl db pres');
+  await page.getByLabel('Name').press('ArrowDown');
+  await expect(page.getByRole('link', { name: 'Incline dumbbell press' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Incline dumbbell press', level: 1 })).toBeVisible();
+
+  // The curve names the best notch of this bench; turning the bench renames and redraws.
+  const curve = page.getByRole('img', { name: /Share of the upper chest by bench angle/ });
+  await expect(curve).toHaveAttribute('aria-label', /Most at (30|45)°/);
+  await expect(
+    page.getByText('A model’s estimate').or(page.getByText("A model's estimate")).first(),
+  ).toBeVisible();
+  const hard = page.getByRole('img', { name: /The shoulder is asked most/ });
+  const before = await hard.getAttribute('aria-label');
+  await page.getByRole('slider', { name: 'Bench angle' }).focus();
+  await page.keyboard.press('End');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Seated dumbbell press');
+  expect(await hard.getAttribute('aria-label')).not.toBe(before);
+});
+
+test('a name nobody knows gets a way on', async ({ page }) => {
+  await page.goto('/movements');
+  await page.getByLabel('Name').fill('qwertz');
+  await expect(page.getByText('Nothing like that')).toBeVisible();
+  await page.goto('/movements/qwertz');
+  await expect(page.getByText('There is no movement by this name')).toBeVisible();
+});
