@@ -64,8 +64,10 @@ for (const [name, path, act] of views) {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(base + path);
   await page.waitForLoadState('networkidle');
+  await page.waitForFunction(() => !/^Opening/.test(document.querySelector('h1')?.textContent ?? 'Opening'));
+  await page.evaluate(() => document.fonts.ready);
   await act?.(page);
-  await page.waitForTimeout(400);
+  await page.waitForTimeout(700);
   await page.screenshot({ path: `docs/screenshots/${name}.png`, fullPage: name === 'sheet' });
   await page.close();
 }
