@@ -1,6 +1,7 @@
 import { regionIds, regions, type RegionId } from '@drimbo/core/anatomy/regions';
 import { limitIds } from '@drimbo/core/session/client';
 import { filterEntries, mainRegions, type MovementFilter } from '@drimbo/core/movements/filters';
+import { rigWords } from '@drimbo/core/movements/rig';
 import { familyIds, familyNames, type HardWhere } from '@drimbo/core/movements/model';
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -96,7 +97,7 @@ export function MovementsScreen(): ReactNode {
           <Field
             id="find-movement"
             autoFocus
-            placeholder="Any name: skullcrusher, incl db, smith…"
+            placeholder="Any name: incl db, lat raise, pushdown…"
             value={filter.text}
             onChange={(e) => change({ text: e.target.value })}
             onKeyDown={(e) => {
@@ -148,7 +149,7 @@ export function MovementsScreen(): ReactNode {
                 <th scope="col">One hard set counts</th>
                 <th scope="col">Hard</th>
                 <th scope="col">Reps</th>
-                <th scope="col">Also called</th>
+                <th scope="col">Begins with</th>
               </tr>
             </thead>
             {/* The arrow keys walk the names; each is a link of its own. */}
@@ -179,7 +180,7 @@ export function MovementsScreen(): ReactNode {
                   <td className="nowrap">
                     {e.movement.homeReps[0]}–{e.movement.homeReps[1]}
                   </td>
-                  <td style={{ color: ink.soft }}>{e.aliases.slice(0, 3).join(', ')}</td>
+                  <td style={{ color: ink.soft }}>{rigWords(e.rig, e.movement.knobs)}</td>
                 </tr>
               ))}
             </WalkBody>
