@@ -1,3 +1,4 @@
+/* global document -- the functions given to the page run there */
 import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
