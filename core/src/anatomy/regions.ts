@@ -1,4 +1,4 @@
-/** Every region a set is counted for. The first nine are the pressing regions proper. */
+/** Every region a set is counted for. */
 export const regionIds = [
   'pecUpper',
   'pecMiddle',
@@ -17,6 +17,20 @@ export const regionIds = [
 ] as const;
 
 export type RegionId = (typeof regionIds)[number];
+
+/** The nine heads of chest, shoulder and upper arm that pressing is about. */
+export const pressingRegions = [
+  'pecUpper',
+  'pecMiddle',
+  'pecLower',
+  'deltFront',
+  'deltSide',
+  'deltRear',
+  'triLong',
+  'triLateral',
+  'triMedial',
+] as const satisfies readonly RegionId[];
+export type PressingRegion = (typeof pressingRegions)[number];
 
 /** The line of the score a region sings in; colour follows it. */
 export type VoiceId = 'chest' | 'shoulders' | 'triceps' | 'helpers';
@@ -99,8 +113,6 @@ export type Credits = Partial<Record<RegionId, number>>;
 const heads = Object.fromEntries(
   groupIds.map((group) => [group, regionIds.filter((id) => regions[id].group === group)]),
 ) as Record<GroupId, RegionId[]>;
-
-export const regionsOf = (group: GroupId): readonly RegionId[] => heads[group];
 
 /** A group's credit is the largest of its heads, never their sum. */
 export function groupCredit(credits: Credits, group: GroupId): number {

@@ -28,5 +28,3 @@ export function makeReport(appraisal: Appraisal, context: Context) {
     findings: appraisal.findings,
   };
 }
-
-export type Report = ReturnType<typeof makeReport>;

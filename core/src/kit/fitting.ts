@@ -8,10 +8,6 @@ export interface MadeLoad {
   perSide?: PlateStack;
 }
 
-export type Fitting =
-  | { ok: true; load: MadeLoad; lighter: MadeLoad | null; heavier: MadeLoad | null }
-  | { ok: false; missing: string };
-
 const barUse = {
   barbell: 'straight',
   'curl bar': 'curl',
@@ -101,12 +97,4 @@ export function nearestLoad(loads: readonly MadeLoad[], wishKg: number): { index
   const below = loads[low - 1];
   const index = below && wishKg - below.kg <= loads[low]!.kg - wishKg + 1e-9 ? low - 1 : low;
   return { index, load: loads[index]! };
-}
-
-/** Fits a wished load (kg, total or each hand as the movement is said) to this kit. */
-export function fitLoad(kit: Kit, movement: Movement, wishKg: number): Fitting {
-  const loads = makeableLoads(kit, movement);
-  if (loads.length === 0) return { ok: false, missing: missingFor(kit, movement) ?? movement.implement };
-  const { index, load } = nearestLoad(loads, wishKg);
-  return { ok: true, load, lighter: loads[index - 1] ?? null, heavier: loads[index + 1] ?? null };
 }

@@ -73,11 +73,11 @@ export function clientMax(movement: Movement, rig: Rig, context: Context): MaxEs
   const records = allRecords(context);
   let known = maxes.get(records);
   if (!known) maxes.set(records, (known = new Map()));
-  const key = `${context.todayIso} ${context.client.massKg} ${context.client.formula} ${movement.id} ${JSON.stringify(fullRig(movement, rig))}`;
+  const key = `${context.todayIso} ${context.client.massKg} ${context.client.formula} ${context.client.unit} ${movement.id} ${JSON.stringify(fullRig(movement, rig))}`;
   let max = known.get(key);
   if (!max) {
-    const { massKg, formula } = context.client;
-    max = maxOf(movement, rig, { massKg, formula, records, todayIso: context.todayIso });
+    const { massKg, formula, unit } = context.client;
+    max = maxOf(movement, rig, { massKg, formula, unit, records, todayIso: context.todayIso });
     if (known.size > 2000) known.clear();
     known.set(key, max);
   }

@@ -6,7 +6,8 @@ import { armFrame, pulls } from './muscle-lines';
 import { pullFit } from './split';
 import { GRAVITY, torques } from './statics';
 import { cross, dot, unit, type Vec } from './vector';
-import { pressingRegions, shoulderShares, workOf, type PressingRegion, type Work } from './work';
+import { pressingRegions, type PressingRegion } from '../anatomy/regions';
+import { shoulderShares, workOf, type Work } from './work';
 
 const body: Body = { statureM: 1.75, massKg: 80 };
 const weightless: Body = { statureM: 1.75, massKg: 1e-9 };

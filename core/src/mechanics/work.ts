@@ -1,5 +1,5 @@
 import { segmentsOf, type Body } from '../anatomy/body';
-import type { RegionId } from '../anatomy/regions';
+import { pressingRegions, type PressingRegion } from '../anatomy/regions';
 import type { Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
 import { movedShare } from '../strength/max';
@@ -10,19 +10,6 @@ import type { ArmPose } from './press-path';
 import { pullFit } from './split';
 import { GRAVITY, torques } from './statics';
 import { add, cross, dot, length, radians, scale, unit, type Vec } from './vector';
-
-export const pressingRegions = [
-  'pecUpper',
-  'pecMiddle',
-  'pecLower',
-  'deltFront',
-  'deltSide',
-  'deltRear',
-  'triLong',
-  'triLateral',
-  'triMedial',
-] as const;
-export type PressingRegion = (typeof pressingRegions)[number] & RegionId;
 
 /** One posture of the range with what it asks. */
 export interface WorkPoint {

@@ -1,9 +1,8 @@
-import { groupCredit } from '../anatomy/regions';
 import { nearestNotch } from '../kit/kit';
 import type { Measured, MeasuredLine } from '../measure/measure';
 import type { Line } from '../session/document';
 import type { Edit } from '../session/edits';
-import { repSeconds, setCountOf, setTargets } from '../session/schemes';
+import { setCountOf, setTargets } from '../session/schemes';
 
 /** Questions that several rules ask of a measured session. */
 
@@ -28,9 +27,6 @@ export const setsOf = (m: MeasuredLine): number => setCountOf(m.line.scheme);
 export const setsFor = (s: Measured, region: keyof MeasuredLine['credits'], from: number): number =>
   s.lines.filter((m) => (m.credits[region] ?? 0) >= from).reduce((n, m) => n + setsOf(m), 0);
 
-export const hasMainChest = (s: Measured): boolean =>
-  s.lines.some((m) => groupCredit(m.credits, 'chest') >= 0.75);
-
 /** The notch of this gym nearest to an angle a fix wants; the angle itself without benches. */
 export const notchFor = (s: Measured, deg: number): number => nearestNotch(s.context.kit, deg) ?? deg;
 
@@ -53,9 +49,3 @@ export const changeLine = (line: string, patch: Extract<Edit, { do: 'line' }>['p
   line,
   patch,
 });
-
-export const workSeconds = (m: MeasuredLine): number =>
-  setTargets(m.line).reduce((t, set) => t + set.reps.hi * repSeconds(m.line.tempo), 0);
-
-export const listNames = (names: readonly string[]): string =>
-  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;

@@ -147,6 +147,3 @@ export type Session = z.infer<typeof sessionSchema>;
 export type Emphasis = Session['emphasis'];
 
 export const linesOf = (session: Session): Line[] => session.blocks.flatMap((b) => b.lines);
-
-export const findLine = (session: Session, lineId: string): Line | undefined =>
-  linesOf(session).find((l) => l.id === lineId);

@@ -18,6 +18,7 @@ const context = (...records: LiftRecord[]): StrengthContext => ({
   records,
   todayIso: '2026-11-24',
   formula: 'median',
+  unit: 'kg',
 });
 const known = (estimate: ReturnType<typeof maxOf>) => {
   if (estimate.basis === 'calibrate') throw new Error('expected a max');
@@ -98,4 +99,14 @@ test.each([
   [-0.6, 0.41],
 ])('a push-up at %p m moves %p of bodyweight', (elevationM, share) => {
   expect(movedShare(movementOf('push-up'), { elevationM })).toBeCloseTo(share, 6);
+});
+
+test('the sum is told in the unit of the client, and long sets are said to be rough', () => {
+  const pounds = { ...context(bench({ loadKg: 45.359237, reps: 25, kind: 'set' })), unit: 'lb' as const };
+  expect(known(maxOf(movementOf('barbell-press'), {}, pounds)).terms[0]!.says).toBe(
+    'set 4 days ago: 100 lb × 25, rough',
+  );
+  expect(known(maxOf(movementOf('dumbbell-press'), {}, pounds)).terms[0]!.says).toMatch(
+    /lb bench press × 0\.4[12]$/,
+  );
 });

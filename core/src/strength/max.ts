@@ -3,9 +3,10 @@ import type { BorrowedRatio, Movement, ReferenceLift } from '../movements/model'
 import type { Rig } from '../movements/rig';
 import { fullRig, knobFactor } from '../movements/settings';
 import { daysBetween } from '../units/time';
+import { massText, type MassUnit } from '../units/mass';
 import { interpolate } from '../units/numbers';
 import type { LiftRecord } from './evidence';
-import { estimateError, estimatedMax, MOST_REPS, type FormulaChoice } from './formulas';
+import { estimateError, estimatedMax, isRough, MOST_REPS, type FormulaChoice } from './formulas';
 
 /** Half-life of a record's weight. Common practice. */
 const HALF_LIFE_DAYS = 28;
@@ -30,6 +31,8 @@ export interface StrengthContext {
   records: readonly LiftRecord[];
   todayIso: string;
   formula: FormulaChoice;
+  /** What the sum behind a max is told in. */
+  unit: MassUnit;
 }
 
 const references: Record<ReferenceLift, { movement: string; rig: Rig; name: string }> = {
@@ -124,7 +127,7 @@ function fromRecord(
     own: Math.abs(Math.log(scale)) < 0.05,
     terms: [
       {
-        says: `${record.kind === 'test' ? 'test' : 'set'} ${days}: ${record.loadKg} kg × ${record.reps}${left}${turned}`,
+        says: `${record.kind === 'test' ? 'test' : 'set'} ${days}: ${massText(record.loadKg, context.unit)} × ${record.reps}${left}${turned}${isRough(reps) ? ', rough' : ''}`,
         kg,
         spread,
       },
@@ -156,11 +159,17 @@ function referenceMax(lift: ReferenceLift, context: StrengthContext): LogEstimat
   const source = ownEvidence(movementOf(references[other].movement), references[other].rig, context);
   if (!source) return own;
   const factor = lift === 'overhead' ? ratio : 1 / ratio;
-  const borrowed = borrow(source, factor, spread / ratio, references[other].name);
+  const borrowed = borrow(source, factor, spread / ratio, references[other].name, context.unit);
   return own ? fuse([own, borrowed]) : borrowed;
 }
 
-function borrow(source: LogEstimate, ratio: number, relativeSpread: number, name: string): LogEstimate {
+function borrow(
+  source: LogEstimate,
+  ratio: number,
+  relativeSpread: number,
+  name: string,
+  unit: MassUnit,
+): LogEstimate {
   const mean = source.mean + Math.log(ratio);
   const variance = source.variance + relativeSpread ** 2;
   return {
@@ -170,7 +179,7 @@ function borrow(source: LogEstimate, ratio: number, relativeSpread: number, name
     own: false,
     terms: [
       {
-        says: `${Number(Math.exp(source.mean).toFixed(1))} kg ${name} × ${Number(ratio.toFixed(2))}`,
+        says: `${massText(Number(Math.exp(source.mean).toFixed(1)), unit)} ${name} × ${Number(ratio.toFixed(2))}`,
         kg: Math.exp(mean),
         spread: Math.sqrt(variance),
       },
@@ -202,7 +211,13 @@ function borrowedMax(movement: Movement, rig: Rig, context: StrengthContext): Lo
     const source = referenceMax(anchor.lift, context);
     return (
       source &&
-      borrow(source, anchor.ratio * factor, anchor.spread / anchor.ratio, references[anchor.lift].name)
+      borrow(
+        source,
+        anchor.ratio * factor,
+        anchor.spread / anchor.ratio,
+        references[anchor.lift].name,
+        context.unit,
+      )
     );
   };
   if (a.lift === b.lift) {

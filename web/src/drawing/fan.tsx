@@ -1,20 +1,8 @@
 import type { Appraisal } from '@drimbo/core';
-import { regions, type RegionId } from '@drimbo/core/anatomy/regions';
+import { pressingRegions, regions, type PressingRegion } from '@drimbo/core/anatomy/regions';
 import { type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink, narrow, size, voiceInk, voiceText } from '../look/theme';
-
-const shown: RegionId[] = [
-  'pecUpper',
-  'pecMiddle',
-  'pecLower',
-  'deltFront',
-  'deltSide',
-  'deltRear',
-  'triLong',
-  'triLateral',
-  'triMedial',
-];
 
 /** Strands of one region: where they begin, where they gather, and how far they bow. */
 interface Bundle {
@@ -24,7 +12,7 @@ interface Bundle {
 }
 
 /** Half a trunk from the front, 128 × 190: breastbone on the left, arm on the right. */
-const bundles: Partial<Record<RegionId, Bundle>> = {
+const bundles: Record<PressingRegion, Bundle> = {
   pecUpper: {
     from: [
       [14, 26],
@@ -193,7 +181,7 @@ function BandBar({
   sets,
   band,
 }: {
-  region: RegionId;
+  region: PressingRegion;
   sets: number;
   band: { lo: number; hi: number } | null;
 }): ReactNode {
@@ -217,7 +205,7 @@ function BandBar({
 
 /** The dose of a session: fibre strands by region, and sets against their bands. */
 export function Fan({ dose }: { dose: Appraisal['dose'] }): ReactNode {
-  const says = shown
+  const says = pressingRegions
     .map((id) => `${regions[id].name} ${figure(dose.regions[id].fractional)} sets`)
     .join(', ');
   return (
@@ -229,8 +217,8 @@ export function Fan({ dose }: { dose: Appraisal['dose'] }): ReactNode {
           stroke={ink.ink}
           strokeWidth="1.2"
         />
-        {shown.map((id) => {
-          const bundle = bundles[id]!;
+        {pressingRegions.map((id) => {
+          const bundle = bundles[id];
           const sets = dose.regions[id].fractional;
           const lit = Math.round(Math.min(1, sets / FULL) * STRANDS);
           return Array.from({ length: STRANDS }, (_, i) => {
@@ -267,7 +255,7 @@ export function Fan({ dose }: { dose: Appraisal['dose'] }): ReactNode {
           </tr>
         </thead>
         <tbody>
-          {shown.map((id) => {
+          {pressingRegions.map((id) => {
             const d = dose.regions[id];
             return (
               <tr

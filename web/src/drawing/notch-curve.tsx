@@ -1,6 +1,6 @@
-import { regions } from '@drimbo/core/anatomy/regions';
+import { type PressingRegion, regions } from '@drimbo/core/anatomy/regions';
 import type { Body } from '@drimbo/core/anatomy/body';
-import { shoulderShares, workOf, type PressingRegion } from '@drimbo/core/mechanics/work';
+import { shoulderShares, workOf } from '@drimbo/core/mechanics/work';
 import type { Movement } from '@drimbo/core/movements/model';
 import type { Rig } from '@drimbo/core/movements/rig';
 import { scaleLinear } from 'd3-scale';

@@ -54,3 +54,31 @@ export const ListTable = styled.table`
     white-space: nowrap;
   }
 `;
+
+/** A page of sheets side by side under a title; `$columns` as CSS writes them. */
+export const SheetsPage = styled.div<{ $columns: string }>`
+  max-width: 1248px;
+  margin: 0 auto;
+  padding: 14px 16px 32px;
+  > header {
+    display: flex;
+    align-items: baseline;
+    gap: 14px;
+    margin-bottom: 12px;
+    p {
+      flex: 1;
+      color: ${ink.soft};
+    }
+  }
+  > .sheets {
+    display: grid;
+    grid-template-columns: ${(p) => p.$columns};
+    gap: 10px;
+    align-items: start;
+  }
+  @media (max-width: 1000px) {
+    > .sheets {
+      grid-template-columns: 1fr;
+    }
+  }
+`;

@@ -1,4 +1,4 @@
-import { regionIds, regions, type RegionId } from '@drimbo/core/anatomy/regions';
+import { pressingRegions, regions, type RegionId } from '@drimbo/core/anatomy/regions';
 import type { Kit } from '@drimbo/core/kit/kit';
 import { limitIds, mustAskFirst, type Client } from '@drimbo/core/session/client';
 import { fromKg, toKg } from '@drimbo/core/units/mass';
@@ -90,8 +90,6 @@ function Amount({
   );
 }
 
-const lagging: RegionId[] = regionIds.slice(0, 9);
-
 /** Everything about a client that loads, time and the review depend on. */
 export function ClientFacts({
   client: c,
@@ -180,7 +178,7 @@ export function ClientFacts({
       <fieldset>
         <legend>Lags</legend>
         <div className="ticks">
-          {lagging.map((id) => (
+          {pressingRegions.map((id) => (
             <label
               key={id}
               style={c.lagging.includes(id) ? { color: voiceText[regions[id].voice], fontWeight: 640 } : {}}

@@ -6,6 +6,7 @@ import { styled } from 'styled-components';
 import { api } from '../data/api';
 import { newId, queryClient, useClientFile, useKits, type ClientFile, type Stored } from '../data/queries';
 import { useSavedClient } from '../designer/use-saved-client';
+import { SheetsPage } from '../look/lists';
 import { Act, Blank, Sheet, SheetHead, Title } from '../look/parts';
 import { ink, size } from '../look/theme';
 import type { Kit } from '@drimbo/core/kit/kit';
@@ -13,32 +14,6 @@ import type { Session } from '@drimbo/core/session/document';
 import { ClientFacts } from './client-facts';
 import { ClientMaxes } from './client-maxes';
 
-const Layout = styled.div`
-  max-width: 1248px;
-  margin: 0 auto;
-  padding: 14px 16px 32px;
-  > header {
-    display: flex;
-    align-items: baseline;
-    gap: 14px;
-    margin-bottom: 12px;
-    p {
-      flex: 1;
-      color: ${ink.soft};
-    }
-  }
-  > .sheets {
-    display: grid;
-    grid-template-columns: 1fr 1fr 0.85fr;
-    gap: 10px;
-    align-items: start;
-  }
-  @media (max-width: 1000px) {
-    > .sheets {
-      grid-template-columns: 1fr;
-    }
-  }
-`;
 const Rows = styled.ol`
   li {
     display: grid;
@@ -82,7 +57,7 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
     void go(`/sessions/${stored.id}`);
   };
   return (
-    <Layout>
+    <SheetsPage $columns="1fr 1fr 0.85fr">
       <header>
         <Title>{client.name}</Title>
         <p>{client.about}</p>
@@ -145,7 +120,7 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
           </Rows>
         </Sheet>
       </div>
-    </Layout>
+    </SheetsPage>
   );
 }
 

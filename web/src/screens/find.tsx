@@ -4,8 +4,8 @@ import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { useRoster } from '../data/queries';
-import { Act } from '../look/parts';
-import { ink, size } from '../look/theme';
+import { Act, Option } from '../look/parts';
+import { ink } from '../look/theme';
 import { isTyping, keyHelp } from './designer/keys';
 
 const Veil = styled(ModalOverlay)`
@@ -37,22 +37,6 @@ const Box = styled(Modal)`
     font-size: 15px;
     background: ${ink.sheet};
   }
-  [role='option'] {
-    display: flex;
-    justify-content: space-between;
-    gap: 12px;
-    padding: 6px 10px;
-    border-radius: 3px;
-    cursor: pointer;
-  }
-  [role='option'][aria-selected='true'] {
-    background: ${ink.chosen};
-  }
-  .kind {
-    color: ${ink.soft};
-    font-size: ${size.fine};
-    white-space: nowrap;
-  }
   dl {
     display: grid;
     grid-template-columns: 110px 1fr;
@@ -63,8 +47,6 @@ const Box = styled(Modal)`
     font-weight: 650;
   }
 `;
-
-const Option = styled.div``;
 
 interface Hit {
   id: string;
@@ -145,11 +127,12 @@ function FindBox({ close }: { close: () => void }): ReactNode {
             id={`${id}-${n}`}
             role="option"
             aria-selected={n === index}
+            $on={n === index}
             aria-disabled={h.to === null}
             onClick={() => choose(h)}
           >
             <span>{h.name}</span>
-            <span className="kind">{h.kind}</span>
+            <span>{h.kind}</span>
           </Option>
         ))}
       </div>

@@ -1,5 +1,4 @@
-import { pressingRegions, type PressingRegion } from '@drimbo/core/mechanics/work';
-import { regions } from '@drimbo/core/anatomy/regions';
+import { pressingRegions, type PressingRegion, regions } from '@drimbo/core/anatomy/regions';
 import { notchesOf } from '@drimbo/core/kit/kit';
 import { findEntry } from '@drimbo/core/movements/catalogue';
 import { faults } from '@drimbo/core/movements/faults';
@@ -12,33 +11,12 @@ import { styled } from 'styled-components';
 import { useKits } from '../data/queries';
 import { NotchCurve } from '../drawing/notch-curve';
 import { useWidth } from '../drawing/use-width';
+import { SheetsPage } from '../look/lists';
 import { Blank, Sheet, SheetHead, Title } from '../look/parts';
 import { ink, size } from '../look/theme';
 import { notchesFor, RigView } from './rig/rig-view';
 import { WorkView } from './rig/work-view';
 
-const Layout = styled.div`
-  max-width: 1248px;
-  margin: 0 auto;
-  padding: 14px 16px 32px;
-  > header {
-    margin-bottom: 10px;
-    p {
-      color: ${ink.soft};
-    }
-  }
-  > .sheets {
-    display: grid;
-    grid-template-columns: 1.15fr 0.9fr 1fr;
-    gap: 10px;
-    align-items: start;
-  }
-  @media (max-width: 1000px) {
-    > .sheets {
-      grid-template-columns: 1fr;
-    }
-  }
-`;
 const Notes = styled.div`
   padding: 0 12px 12px;
   font-size: ${size.small};
@@ -78,7 +56,7 @@ function Page({ entry }: { entry: Entry }): ReactNode {
     document.title = `${name} · Drimbo`;
   }, [name]);
   return (
-    <Layout>
+    <SheetsPage $columns="1.15fr 0.9fr 1fr">
       <header>
         <Title>{name}</Title>
         <p>
@@ -185,7 +163,7 @@ function Page({ entry }: { entry: Entry }): ReactNode {
           )}
         </Sheet>
       </div>
-    </Layout>
+    </SheetsPage>
   );
 }
 

@@ -152,12 +152,11 @@ export function MovementsScreen(): ReactNode {
                 <th scope="col">Begins with</th>
               </tr>
             </thead>
-            {/* The arrow keys walk the names; each is a link of its own. */}
-            <WalkBody ref={list} onKeyDown={walk}>
+            <tbody ref={list}>
               {found.map((e) => (
                 <tr key={e.id}>
                   <td style={{ width: '25%' }}>
-                    <Link className="name" to={`/movements/${e.id}`}>
+                    <Link className="name" to={`/movements/${e.id}`} onKeyDown={walk}>
                       {e.name}
                     </Link>
                     <small>
@@ -183,12 +182,10 @@ export function MovementsScreen(): ReactNode {
                   <td style={{ color: ink.soft }}>{rigWords(e.rig, e.movement.knobs)}</td>
                 </tr>
               ))}
-            </WalkBody>
+            </tbody>
           </ListTable>
         )}
       </Sheet>
     </ListPage>
   );
 }
-
-const WalkBody = styled.tbody``;

@@ -1,7 +1,7 @@
 import { groupIds, groupNames, regionIds, regions } from '@drimbo/core/anatomy/regions';
 import { schools } from '@drimbo/core/schools/schools';
 import { mustAskFirst } from '@drimbo/core/session/client';
-import { schoolIds, type Emphasis, type SchoolId, type Session } from '@drimbo/core/session/document';
+import { schoolIds, type Emphasis, type Session } from '@drimbo/core/session/document';
 import { Printer, Redo2, Undo2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -90,6 +90,32 @@ const saveWords: Record<Designer['save']['is'], string> = {
   conflict: 'Not saved',
 };
 
+const states: Session['status'][] = ['draft', 'handed over', 'finished'];
+
+interface PickProps<T extends string> {
+  label: string;
+  value: T;
+  options: [T, string][];
+  /** A choice that is shown but cannot be taken now. */
+  refused?: T | null;
+  take: (value: T) => void;
+}
+
+function Pick<T extends string>({ label, value, options, refused = null, take }: PickProps<T>): ReactNode {
+  return (
+    <label>
+      {label}
+      <select value={value} onChange={(e) => take(e.target.value as T)}>
+        {options.map(([id, name]) => (
+          <option key={id} value={id} disabled={id === refused}>
+            {name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
 /** Title, client, frame of the session, undo, the state of saving, and the way to the sheet. */
 export function SessionHead({
   designer,
@@ -139,55 +165,31 @@ export function SessionHead({
               />
             </span>
           </span>
-          <label>
-            For
-            <select
-              value={session.emphasis}
-              onChange={(e) => head({ emphasis: e.target.value as Emphasis }, 'emphasis')}
-            >
-              {emphases.map((e) => (
-                <option key={e} value={e}>
-                  {emphasisName(e).toLowerCase()}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label>
-            School
-            <select
-              value={session.school}
-              onChange={(e) => head({ school: e.target.value as SchoolId }, 'school')}
-            >
-              {schoolIds.map((s) => (
-                <option key={s} value={s}>
-                  {schools[s].name}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label>
-            Kit
-            <select value={session.kitId} onChange={(e) => head({ kitId: e.target.value }, 'kit')}>
-              {kits.map((k) => (
-                <option key={k.id} value={k.id}>
-                  {k.document.name}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label>
-            <span className="unseen">State</span>
-            <select
-              value={session.status}
-              onChange={(e) => head({ status: e.target.value as Session['status'] }, 'state')}
-            >
-              <option value="draft">draft</option>
-              <option value="handed over" disabled={mustAskFirst(context.client)}>
-                handed over
-              </option>
-              <option value="finished">finished</option>
-            </select>
-          </label>
+          <Pick
+            label="For"
+            value={session.emphasis}
+            options={emphases.map((e) => [e, emphasisName(e).toLowerCase()])}
+            take={(emphasis) => head({ emphasis }, 'emphasis')}
+          />
+          <Pick
+            label="School"
+            value={session.school}
+            options={schoolIds.map((s) => [s, schools[s].name])}
+            take={(school) => head({ school }, 'school')}
+          />
+          <Pick
+            label="Kit"
+            value={session.kitId}
+            options={kits.map((k) => [k.id, k.document.name])}
+            take={(kitId) => head({ kitId }, 'kit')}
+          />
+          <Pick
+            label="State"
+            value={session.status}
+            options={states.map((s) => [s, s])}
+            refused={mustAskFirst(context.client) ? 'handed over' : null}
+            take={(status) => head({ status }, 'state')}
+          />
           <label>
             <input
               type="checkbox"

@@ -9,6 +9,7 @@ import { useId, useMemo, useState, type KeyboardEvent, type ReactNode, type RefO
 import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
 import type { Designer } from '../../designer/use-designer';
+import { Option } from '../../look/parts';
 import { ink, size } from '../../look/theme';
 
 const Box = styled.div`
@@ -35,21 +36,6 @@ const Popup = styled.div`
   box-shadow: 0 6px 22px rgb(19 32 42 / 18%);
   z-index: 6;
   overflow: hidden;
-`;
-const Option = styled.div<{ $on: boolean }>`
-  display: flex;
-  justify-content: space-between;
-  gap: 10px;
-  padding: 4px 10px;
-  cursor: pointer;
-  background: ${(p) => (p.$on ? ink.chosen : 'transparent')};
-  white-space: nowrap;
-  span:last-child {
-    overflow: hidden;
-    text-overflow: ellipsis;
-    color: ${ink.soft};
-    font-size: ${size.fine};
-  }
 `;
 const Reading = styled.div`
   display: flex;

@@ -1,8 +1,8 @@
-import { regions } from '@drimbo/core/anatomy/regions';
+import { pressingRegions, type PressingRegion, regions } from '@drimbo/core/anatomy/regions';
 import type { Body } from '@drimbo/core/anatomy/body';
 import type { Movement } from '@drimbo/core/movements/model';
 import type { Rig } from '@drimbo/core/movements/rig';
-import { pressingRegions, workOf, type PressingRegion, type Work } from '@drimbo/core/mechanics/work';
+import { workOf, type Work } from '@drimbo/core/mechanics/work';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { WorkCurves } from '../../drawing/work-curves';
