@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kitSchema } from '../kit/kit';
+import { notebookSchema } from '../movements/notebook';
 import { clientSchema } from '../session/client';
 import { sessionSchema } from '../session/document';
 
@@ -16,5 +17,9 @@ export const documentSchemas = (): Record<string, unknown> => ({
   'kit.schema.json': {
     title: 'Drimbo kit, version 1',
     ...z.toJSONSchema(kitSchema, { target: 'draft-2020-12' }),
+  },
+  'notebook.schema.json': {
+    title: 'Drimbo notebook, version 1',
+    ...z.toJSONSchema(notebookSchema, { target: 'draft-2020-12' }),
   },
 });

@@ -1,5 +1,6 @@
 import type { Appraisal } from '../appraise';
 import { movementOf } from '../movements/catalogue';
+import { cueList } from '../movements/notebook';
 import type { MeasuredLine } from '../measure/measure';
 import type { Context } from '../measure/context';
 import type { Session } from '../session/document';
@@ -114,7 +115,18 @@ function commonTempo(lines: readonly MeasuredLine[]): string | null {
   return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? null;
 }
 
-function sheetLine(m: MeasuredLine, unit: MassUnit, rest: string, shared: string | null): SheetLine {
+/** Three cues a client can hold in mind: those of the line, else this client's, else the coach's, else the catalogue's. */
+export function cuesFor(m: Pick<MeasuredLine, 'line' | 'entryId' | 'teaching'>, context: Context): string[] {
+  return (
+    m.line.cues ??
+    context.client.cues?.[m.entryId] ??
+    context.notebook?.cues[m.entryId] ??
+    cueList(m.teaching.cues).slice(0, 3)
+  );
+}
+
+function sheetLine(m: MeasuredLine, context: Context, rest: string, shared: string | null): SheetLine {
+  const { unit } = context.client;
   const each = m.movement.load.kind === 'external' && m.movement.load.perHand ? ' each' : '';
   return {
     name: m.name,
@@ -126,7 +138,7 @@ function sheetLine(m: MeasuredLine, unit: MassUnit, rest: string, shared: string
     reserve: reserveWords(m.line),
     tempo: tempoSaid(m) === shared ? null : tempoSaid(m),
     rest,
-    cues: m.line.cues ?? m.movement.cues.slice(0, 3),
+    cues: cuesFor(m, context),
     note: m.line.note,
   };
 }
@@ -158,7 +170,7 @@ export function makeSheet(session: Session, appraisal: Appraisal, context: Conte
         const last = i === b.lines.length - 1;
         return sheetLine(
           byId.get(l.id)!,
-          client.unit,
+          context,
           b.kind !== 'single' && !last ? 'go to the next' : durationWords(l.restS),
           tempo,
         );

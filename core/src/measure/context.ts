@@ -1,4 +1,5 @@
 import type { Kit } from '../kit/kit';
+import type { Notebook } from '../movements/notebook';
 import type { Client } from '../session/client';
 import type { LiftRecord } from '../strength/evidence';
 
@@ -6,6 +7,8 @@ import type { LiftRecord } from '../strength/evidence';
 export interface Context {
   client: Client;
   kit: Kit;
+  /** The coach's own movements and cues; none when left out. */
+  notebook?: Notebook;
   /** Logged sets of this client, beside the tests in the client document. */
   logged: readonly LiftRecord[];
   /** The day it is, ISO date. */

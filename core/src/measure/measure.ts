@@ -13,10 +13,12 @@ import { runFatigue, type Exertion, type FreshnessPoint } from '../fatigue/store
 import { plateMoves, type PlateStack } from '../kit/plates';
 import { choicesOf, prescribe, type Prescription } from '../loads/prescribe';
 import { rampSets, type RampSet } from '../loads/ramp';
+import { creditsOf } from '../mechanics/credits';
 import { movementOf } from '../movements/catalogue';
-import type { Movement } from '../movements/model';
+import type { Movement, Teaching } from '../movements/model';
 import { rigWords, type Rig } from '../movements/rig';
-import { creditsOf, fullRig, movementName } from '../movements/settings';
+import { dress, findOwn } from '../movements/notebook';
+import { fullRig, teachingOf, variantOf } from '../movements/settings';
 import { bandShare, schools, type School } from '../schools/schools';
 import { linesOf, type Emphasis, type Line, type Session } from '../session/document';
 import { repSeconds, setTargets } from '../session/schemes';
@@ -32,6 +34,9 @@ export interface MeasuredLine extends Prescription {
   movement: Movement;
   rig: Rig;
   name: string;
+  /** The name of the catalogue, or of the coach's own, it goes by. */
+  entryId: string;
+  teaching: Teaching;
   /** The rig in words: "30°, tuck 50°". */
   detail: string;
   credits: Credits;
@@ -172,16 +177,32 @@ function bare(line: Line, blockId: string, context: Context): MeasuredLine {
   return { ...known.bare, blockId };
 }
 
-function makeBare(line: Line, context: Context): BareLine {
-  const movement = movementOf(line.movement);
-  const rig = fullRig(movement, line.rig);
+/** The movement of a line: the coach's own where the line names one that the notebook has. */
+export function lineMovement(line: Pick<Line, 'movement' | 'own'>, context: Context): Movement {
+  const own = findOwn(context.notebook, line.own);
+  return own?.movement === line.movement ? dress(own) : movementOf(line.movement);
+}
+
+function lineCredits(line: Line, movement: Movement, rig: Rig): Credits {
   const credits = creditsOf(movement, rig);
+  if (!line.pins) return credits;
+  const pinned = Object.entries({ ...credits, ...line.pins }).filter(([, credit]) => credit > 0);
+  return Object.fromEntries(pinned) as Credits;
+}
+
+function makeBare(line: Line, context: Context): BareLine {
+  const movement = lineMovement(line, context);
+  const rig = fullRig(movement, line.rig);
+  const credits = lineCredits(line, movement, rig);
+  const variant = variantOf(movement, rig);
   return {
     id: line.id,
     line,
     movement,
     rig,
-    name: movementName(movement, rig),
+    name: variant.name,
+    entryId: variant.id,
+    teaching: teachingOf(movement, rig),
     detail: rigWords(rig, movement.knobs),
     credits,
     voice: leadVoice(credits),

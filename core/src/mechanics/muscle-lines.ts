@@ -54,6 +54,8 @@ export interface Pull {
   /** Arm at the elbow, m; bending positive. */
   elbow: number;
   lengthM: number;
+  /** The way it pulls the upper arm. */
+  along: Vec;
 }
 
 /** Moment about the joint of a line that goes round the head of the upper arm where it must. */
@@ -61,7 +63,7 @@ function pullOf(
   line: NonNullable<Muscle['line']>,
   frame: ArmFrame,
   g: ReturnType<typeof girdle>,
-): { shoulder: Vec; lengthM: number } {
+): { shoulder: Vec; lengthM: number; along: Vec } {
   const moves = share[line.from];
   const carry = (v: Vec): Vec =>
     moves.turn === 0 ? v : turn(turn(v, bladeAxis, g.lift * moves.turn), [0, 1, 0], g.round * moves.turn);
@@ -75,7 +77,7 @@ function pullOf(
   const nearest = add(insertion, scale(direction, clamp(-dot(insertion, direction), 0, whole)));
   const off = dot(nearest, side);
   if (length(nearest) >= line.clearM && off >= 0)
-    return { shoulder: cross(insertion, direction), lengthM: whole };
+    return { shoulder: cross(insertion, direction), lengthM: whole, along: direction };
   let outward = off < 0 ? -off : 0;
   const pushed = add(nearest, scale(side, outward));
   const from = length(pushed);
@@ -89,14 +91,37 @@ function pullOf(
   return {
     shoulder: size > 1e-9 ? scale(normal, Math.min(length(over), line.clearM) / size) : [0, 0, 0],
     lengthM: length(add(over, scale(insertion, -1))) + length(add(origin, scale(over, -1))),
+    along: unit(add(over, scale(insertion, -1))),
   };
 }
+
+/** Metres a muscle across the back of the elbow grows for each radian of bend: its arm, about. */
+const TRICEPS_PER_RADIAN = 0.022;
+const nothing = { shoulder: [0, 0, 0] as Vec, lengthM: 0, along: [0, 0, 0] as Vec };
 
 /** Every muscle's arms in a posture. `pinned`: the blades are held down by a bench. `bend` in radians. */
 export function pulls(upper: Vec, frame: ArmFrame, bend: number, pinned: boolean): Pull[] {
   const g = girdle(upper, pinned);
   return muscles.map((muscle) => {
-    const shoulder = muscle.line ? pullOf(muscle.line, frame, g) : { shoulder: [0, 0, 0] as Vec, lengthM: 0 };
-    return { muscle, ...shoulder, elbow: muscle.elbow ? elbowArm[muscle.elbow](bend) : 0 };
+    const line = muscle.line ? pullOf(muscle.line, frame, g) : nothing;
+    const overElbow = muscle.elbow === 'triceps' ? TRICEPS_PER_RADIAN * bend : 0;
+    return {
+      muscle,
+      ...line,
+      lengthM: line.lengthM + overElbow,
+      elbow: muscle.elbow ? elbowArm[muscle.elbow](bend) : 0,
+    };
   });
+}
+
+let resting: ReadonlyMap<string, number> | null = null;
+
+/** Length of a muscle with the arm hanging and the elbow bent square, metres. */
+export function restingLength(muscle: Muscle): number {
+  if (!resting) {
+    const hanging: Vec = [0, -1, 0];
+    const frame = armFrame(hanging, [1, 0, 0], [0, 0, 1]);
+    resting = new Map(pulls(hanging, frame, Math.PI / 2, false).map((p) => [p.muscle.id, p.lengthM]));
+  }
+  return resting.get(muscle.id)!;
 }

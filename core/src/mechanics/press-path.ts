@@ -16,6 +16,10 @@ export interface PressKnobs {
   tuckDeg: number;
   /** Hands apart in biacromial breadths; null where each hand is free. */
   gripBiacromial: number | null;
+  /** Where the hands end when that is elsewhere than they began. */
+  topGripBiacromial?: number;
+  /** How far the hand stays off the chest at the bottom, metres; below zero it goes deeper than a bar could. */
+  gapM?: number;
   /** Lowest the upper arm may go, degrees below the shoulder's level; the floor stops it. */
   stopDeg?: number;
   /** The hands stay where they are and the body turns about the feet: the arms end leaning back to the same spot. */
@@ -39,11 +43,11 @@ const chestFront = (y: number, h: number): number => {
 };
 
 /**
- * Postures of a press from the lowest the chest, the floor or the joint allows to nearly straight
- * arms, `count` of them. The flare is measured from the trunk; the forearm stays upright in the side
+ * Postures of a press at shares of the way from the lowest the chest, the floor or the joint allows
+ * (0) to nearly straight arms (1). The flare is measured from the trunk; the forearm stays upright in the side
  * view; the upper arm sweeps a great circle from bottom to top.
  */
-export function pressPath(knobs: PressKnobs, body: Body, count = 20): ArmPose[] {
+export function pressPath(knobs: PressKnobs, body: Body, shares: readonly number[]): ArmPose[] {
   const seg = segmentsOf(body);
   const { up, across, out } = frameOf(knobs.deg);
   const flare = radians(knobs.tuckDeg);
@@ -89,35 +93,39 @@ export function pressPath(knobs: PressKnobs, body: Body, count = 20): ArmPose[] 
   };
   /** The lowest the upper arm can go before the hand is in the way of something. */
   const lowest = (clear: (hand: Vec) => boolean): number => {
-    let alpha = radians(knobs.stopDeg ?? -35);
+    let alpha = radians(knobs.stopDeg ?? ((knobs.gapM ?? 0) < 0 ? -48 : -35));
     for (; alpha < 1.2; alpha += radians(0.25)) {
       const pose = poseAt(alpha);
       if (clear(handOf(pose.upper, pose.fore))) break;
     }
     return alpha;
   };
-  const toChest = lowest((hand) => hand[0] >= chestFront(hand[1], body.statureM));
+  const toChest = lowest((hand) => hand[0] >= chestFront(hand[1], body.statureM) + (knobs.gapM ?? 0));
   // Overhead the hand stays above the shoulder; in a dip the upper arm stops about level.
   const ending = knobs.deg > 0 ? lowest((hand) => dot(hand, up) >= 0.05) : radians(-3);
-  const low = poseAt((1 - overhead) * toChest + overhead * ending);
+  // No chest is in the way of a dip, however far it leans.
+  const clear = knobs.deg < -30 ? 1 : overhead;
+  const low = poseAt((1 - clear) * toChest + clear * ending);
   const bottom = low.upper;
   const bottomFore = low.fore;
   const lowZ = handOf(bottom, bottomFore)[2];
-  const topZ = barZ ?? 0;
+  const topZ =
+    knobs.topGripBiacromial === undefined
+      ? (barZ ?? 0)
+      : (knobs.topGripBiacromial * seg.biacromialM) / 2 - seg.jointHalfWidthM;
   const reach = (seg.upperArmM + seg.elbowToGripM) * 0.995;
   const topAcross = knobs.handsStay ? dot(handOf(bottom, bottomFore), across) * 1.35 : 0;
   const topUp = Math.sqrt(reach * reach - topZ * topZ - topAcross * topAcross);
   const top = unit(add(add(scale(out, topZ), scale(up, topUp)), scale(across, topAcross)));
   const lowUp = dot(handOf(bottom, bottomFore), up);
-  return Array.from({ length: count }, (_, i) => {
-    const upper = sweep(bottom, top, (0.985 * i) / (count - 1));
-    let handZ = lowZ + ((topZ - lowZ) * i) / (count - 1);
-    const righted = i / (count - 1);
-    let fore = foreTo(upper, handZ, righted);
+  return shares.map((t) => {
+    const upper = sweep(bottom, top, 0.985 * t);
+    let handZ = lowZ + (topZ - lowZ) * t;
+    let fore = foreTo(upper, handZ, t);
     for (let pass = 0; pass < 3; pass++) {
       const risen = clamp((dot(handOf(upper, fore), up) - lowUp) / Math.max(0.02, topUp - lowUp), 0, 1);
       handZ = lowZ + (topZ - lowZ) * risen;
-      fore = foreTo(upper, handZ, righted);
+      fore = foreTo(upper, handZ, t);
     }
     return { upper, fore };
   });

@@ -1,15 +1,15 @@
-import { segmentsOf, type Body } from '../anatomy/body';
+import type { Body } from '../anatomy/body';
 import { pressingRegions, type PressingRegion } from '../anatomy/regions';
 import type { Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
-import { movedShare } from '../strength/max';
 import { clamp } from '../units/numbers';
-import { armPath, standOf, type Stand } from './arm-path';
-import { armFrame, pulls } from './muscle-lines';
-import type { ArmPose } from './press-path';
+import { armPath } from './arm-path';
+import { handAt, handForces, rigidHandles } from './hand-force';
+import { armFrame, pulls, restingLength, type Pull } from './muscle-lines';
 import { pullFit } from './split';
-import { GRAVITY, torques } from './statics';
-import { add, cross, dot, length, radians, scale, unit, type Vec } from './vector';
+import { torques, type Torques } from './statics';
+import { standOf, upOf, type Stand } from './stands';
+import { add, cross, dot, length, scale, unit, type Vec } from './vector';
 
 /** One posture of the range with what it asks. */
 export interface WorkPoint {
@@ -18,110 +18,38 @@ export interface WorkPoint {
   /** Torques the muscles must answer, N·m: swing at the shoulder; straightening (+) or bending (−) at the elbow. */
   shoulderNm: number;
   elbowNm: number;
+  /** About the upper arm's own axis: rotation. */
   axialNm: number;
-  /** Horizontal adduction (+: across the body), N·m. */
+  /** Horizontal adduction (+: across the body) and flexion (+: forward and up), N·m. */
   adductionNm: number;
+  flexionNm: number;
+  /** Force on the shoulder joint forward, as a share of the force into the socket. A model's estimate. */
+  frontStrain: number;
+  /** The elbow ahead of the shoulder joint (m); below zero it is behind the trunk's side line. */
+  elbowAheadM: number;
 }
 
 export interface Work {
   points: WorkPoint[];
   /** Share of the nine pressing regions, summing to 1. A model's estimate. */
   shares: Record<PressingRegion, number>;
+  /** Longest each region gets over the range, as a share of its length with the arm hanging and the elbow square. */
+  longest: Record<PressingRegion, number>;
   travelM: number;
 }
 
-/** The world's up in the trunk's frame. */
-const upOf = (movement: Movement, stand: Stand): Vec => {
-  if (movement.id === 'side-lying-rotation') return [0, 0, 1];
-  const t = radians(stand.trunkDeg);
-  return [Math.cos(t), Math.sin(t), 0];
-};
-
-const handAt = (pose: ArmPose, body: Body): Vec => {
-  const seg = segmentsOf(body);
-  return add(scale(pose.upper, seg.upperArmM), scale(pose.fore, seg.elbowToGripM));
-};
-
-/** Where the cable comes from, in the trunk's frame. */
-function pulley(movement: Movement, rig: Rig, stand: Stand, body: Body): Vec {
-  const h = body.statureM;
-  const height =
-    (rig.pulleyStature ??
-      (movement.pattern === 'elbow down' ? 1.15 : movement.pattern === 'elbow overhead' ? 0.3 : 0.6)) *
-      h -
-    0.82 * h;
-  const t = radians(stand.trunkDeg - 90);
-  const tilt = (v: Vec): Vec => [
-    v[0] * Math.cos(t) + v[1] * Math.sin(t),
-    -v[0] * Math.sin(t) + v[1] * Math.cos(t),
-    v[2],
-  ];
-  if (movement.pattern === 'fly') return tilt([-0.35, height, 1.05]);
-  if (movement.pattern === 'raise side') return tilt([-0.15, height, -0.8]);
-  if (movement.pattern === 'raise rear') return tilt([0.9, height, -0.7]);
-  if (movement.pattern === 'elbow down') return tilt([0.45, height, 0]);
-  if (movement.pattern === 'rotation') return tilt([0.25, -0.3, -1.2]);
-  if (movement.pattern === 'press') return tilt([-0.8, height, 0.4]);
-  return tilt([movement.pattern === 'row' ? 1.2 : -0.5, height, 0]);
+/** Everything known of one posture before anyone asks who does the work. */
+export interface Posture {
+  asked: Torques;
+  frame: ReturnType<typeof armFrame>;
+  pulls: Pull[];
+  /** Force of load and hand on the arm, newtons, trunk frame. */
+  force: Vec;
+  hand: Vec;
+  elbow: Vec;
+  /** Share of the hand's whole way that this posture stands for. */
+  weight: number;
 }
-
-/** How much a bar is pushed apart as well as up, as a share of its weight at the hand. */
-const barSpread = (grip: number): number => 0.15 * clamp(grip - 0.6, 0, 1.2);
-
-/**
- * The force at one hand over the range, newtons, trunk frame. `loadKg` as the coach says it: the whole
- * bar, each hand, added to the body.
- */
-function handForces(
-  movement: Movement,
-  rig: Rig,
-  stand: Stand,
-  body: Body,
-  path: readonly ArmPose[],
-  loadKg: number,
-): Vec[] {
-  const up = upOf(movement, stand);
-  const perHand = movement.load.kind === 'external' && movement.load.perHand;
-  const kg = perHand || movement.oneSided ? loadKg : loadKg / 2;
-  const down = scale(up, -kg * GRAVITY);
-  switch (movement.implement) {
-    case 'barbell':
-    case 'guided bar': {
-      const k = barSpread(rig.gripBiacromial ?? 1.5);
-      return path.map(() => [down[0], down[1], down[2] - k * kg * GRAVITY]);
-    }
-    case 'cable': {
-      const from = pulley(movement, rig, stand, body);
-      return path.map((pose) => scale(unit(add(from, scale(handAt(pose, body), -1))), kg * GRAVITY));
-    }
-    case 'machine':
-      return path.map((_, i) => {
-        const a = handAt(path[Math.max(0, i - 1)]!, body);
-        const b = handAt(path[Math.min(path.length - 1, i + 1)]!, body);
-        return scale(unit(add(a, scale(b, -1))), kg * GRAVITY);
-      });
-    case 'bodyweight': {
-      const share = movement.load.kind === 'bodyweight' ? movedShare(movement, rig) : 0.3;
-      return path.map(() => scale(up, ((share * body.massKg + loadKg) * GRAVITY) / 2));
-    }
-    case 'landmine':
-      return path.map((pose) => {
-        const lever = unit(add(handAt(pose, body), [-1.4, 1.1, 0]));
-        const away = unit(add(down, scale(lever, -dot(down, lever))));
-        return scale(away, length(down) * Math.sqrt(Math.max(0, 1 - dot(unit(down), lever) ** 2)));
-      });
-    default:
-      return path.map(() => down);
-  }
-}
-
-/** Handles that cannot slide may be pushed apart: as far as the elbow needs no help from its flexors. */
-const rigidHandles = (movement: Movement): number =>
-  movement.implement === 'machine'
-    ? 0.4
-    : ['barbell', 'guided bar', 'bodyweight'].includes(movement.implement)
-      ? 0.25
-      : 0;
 
 /** Ways of pressing with the blades held against something. */
 const isPinned = (stand: Stand, movement: Movement): boolean =>
@@ -129,11 +57,18 @@ const isPinned = (stand: Stand, movement: Movement): boolean =>
   movement.family !== 'overhead' &&
   stand.pressDeg < 75;
 
-function compute(movement: Movement, rig: Rig, body: Body, loadKg: number, count: number): Work | null {
+/** Postures over one repetition with what each asks: statics only. */
+export function posturesOf(
+  movement: Movement,
+  rig: Rig,
+  body: Body,
+  loadKg: number,
+  count: number,
+): Posture[] {
   const path = armPath(movement, rig, body, count);
-  if (path.length === 0) return null;
+  if (path.length === 0) return [];
   const stand = standOf(movement, rig);
-  const up = upOf(movement, stand);
+  const up = upOf(stand);
   const pinned = isPinned(stand, movement);
   const forces = handForces(movement, rig, stand, body, path, loadKg);
   const spread = rigidHandles(movement);
@@ -147,11 +82,8 @@ function compute(movement: Movement, rig: Rig, body: Body, loadKg: number, count
   const steps = hands.map((_, i) =>
     length(add(hands[Math.min(count - 1, i + 1)]!, scale(hands[Math.max(0, i - 1)]!, -1))),
   );
-  const still = steps.reduce((a, b) => a + b, 0) < 1e-6;
-  const total = still ? count : steps.reduce((a, b) => a + b, 0);
-  const activity = new Map<PressingRegion, number>(pressingRegions.map((id) => [id, 0]));
-  let way = 0;
-  const points = path.map((pose, i): WorkPoint => {
+  const way = steps.reduce((a, b) => a + b, 0);
+  return path.map((pose, i): Posture => {
     const frame = armFrame(pose.upper, pose.fore, hinge);
     hinge = frame.z;
     let force = forces[i]!;
@@ -164,32 +96,92 @@ function compute(movement: Movement, rig: Rig, body: Body, loadKg: number, count
       }
     }
     const bend = Math.acos(clamp(dot(pose.upper, pose.fore), -1, 1));
-    const lines = pulls(pose.upper, frame, bend, pinned);
-    const split = pullFit(lines, frame, asked);
-    const weight = still ? 1 / total : steps[i]! / total;
-    lines.forEach((line, n) => {
-      const region = line.muscle.region as PressingRegion | null;
-      if (region && activity.has(region)) activity.set(region, activity.get(region)! + weight * split[n]!);
-    });
-    if (i > 0) way += length(add(hands[i]!, scale(hands[i - 1]!, -1)));
+    return {
+      asked,
+      frame,
+      pulls: pulls(pose.upper, frame, bend, pinned),
+      force,
+      hand: hands[i]!,
+      elbow: scale(pose.upper, 0.186 * body.statureM),
+      weight: way < 1e-6 ? 1 / count : steps[i]! / way,
+    };
+  });
+}
+
+/** Sums of activity per region over a repetition, weighted by hand travel. */
+function regionShares(
+  postures: readonly Posture[],
+  splits: readonly (readonly number[])[],
+): Record<PressingRegion, number> {
+  const activity = new Map<PressingRegion, number>(pressingRegions.map((id) => [id, 0]));
+  postures.forEach((p, i) =>
+    p.pulls.forEach(({ muscle }, n) => {
+      const region = muscle.region as PressingRegion | null;
+      if (region && activity.has(region))
+        activity.set(region, activity.get(region)! + p.weight * splits[i]![n]!);
+    }),
+  );
+  const sum = [...activity.values()].reduce((a, b) => a + b, 0) || 1;
+  return Object.fromEntries(pressingRegions.map((id) => [id, activity.get(id)! / sum])) as Record<
+    PressingRegion,
+    number
+  >;
+}
+
+/** Shares of the nine pressing regions under any rule that splits a posture's torques among the muscles. */
+export const sharesBy = (
+  postures: readonly Posture[],
+  split: (posture: Posture) => readonly number[],
+): Record<PressingRegion, number> => regionShares(postures, postures.map(split));
+
+function frontStrain(p: Posture, split: readonly number[]): number {
+  let joint: Vec = p.force;
+  p.pulls.forEach(({ muscle, along }, n) => {
+    joint = add(joint, scale(along, muscle.force * split[n]!));
+  });
+  return joint[2] < -1 ? joint[0] / -joint[2] : 0;
+}
+
+function longestOf(postures: readonly Posture[]): Record<PressingRegion, number> {
+  const longest = Object.fromEntries(pressingRegions.map((id) => [id, 0])) as Record<PressingRegion, number>;
+  for (const p of postures)
+    for (const pull of p.pulls) {
+      const region = pull.muscle.region as PressingRegion | null;
+      if (region && region in longest)
+        longest[region] = Math.max(
+          longest[region],
+          1 + (pull.lengthM - restingLength(pull.muscle)) / pull.muscle.bestM,
+        );
+    }
+  return longest;
+}
+
+function compute(movement: Movement, rig: Rig, body: Body, loadKg: number, count: number): Work | null {
+  const postures = posturesOf(movement, rig, body, loadKg, count);
+  if (postures.length === 0) return null;
+  const splits = postures.map((p) => pullFit(p.pulls, p.frame, p.asked));
+  let way = 0;
+  const points = postures.map((p, i): WorkPoint => {
+    if (i > 0) way += length(add(p.hand, scale(postures[i - 1]!.hand, -1)));
     return {
       at: way,
-      shoulderNm: asked.swing,
-      elbowNm: -asked.elbow,
-      axialNm: asked.axial,
-      adductionNm: asked.shoulder[1],
+      shoulderNm: p.asked.swing,
+      elbowNm: -p.asked.elbow,
+      axialNm: p.asked.axial,
+      adductionNm: p.asked.shoulder[1],
+      flexionNm: p.asked.shoulder[2],
+      frontStrain: frontStrain(p, splits[i]!),
+      elbowAheadM: p.elbow[0],
     };
   });
   const travelM = way;
   for (const p of points) p.at = travelM > 1e-6 ? p.at / travelM : 0;
-  const sum = [...activity.values()].reduce((a, b) => a + b, 0) || 1;
-  const shares = Object.fromEntries(
-    pressingRegions.map((id) => [id, activity.get(id)! / sum]),
-  ) as Work['shares'];
-  return { points, shares, travelM };
+  return { points, shares: regionShares(postures, splits), longest: longestOf(postures), travelM };
 }
 
-const remembered = new WeakMap<Rig, { key: string; work: Work | null }>();
+/** The last few bodies and loads a rig was asked about. */
+const remembered = new WeakMap<Rig, Map<string, Work | null>>();
+const KEPT = 6;
 
 /**
  * What a movement asks over one repetition at a rig, for a body and a load (kg as the coach says it):
@@ -197,10 +189,14 @@ const remembered = new WeakMap<Rig, { key: string; work: Work | null }>();
  */
 export function workOf(movement: Movement, rig: Rig, body: Body, loadKg: number, count = 20): Work | null {
   const key = `${movement.id} ${body.statureM} ${body.massKg} ${body.biacromialM ?? ''} ${loadKg} ${count}`;
-  const known = remembered.get(rig);
-  if (known?.key === key) return known.work;
-  const work = compute(movement, rig, body, loadKg, count);
-  remembered.set(rig, { key, work });
+  let known = remembered.get(rig);
+  if (!known) remembered.set(rig, (known = new Map()));
+  let work = known.get(key);
+  if (work === undefined) {
+    work = compute(movement, rig, body, loadKg, count);
+    if (known.size >= KEPT) known.clear();
+    known.set(key, work);
+  }
   return work;
 }
 

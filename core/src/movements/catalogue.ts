@@ -2,11 +2,13 @@ import { guests, triceps } from './data/arms';
 import { flies } from './data/flies';
 import { overheadPresses } from './data/overhead';
 import { preparation } from './data/preparation';
-import { barbellPress, guidedBarPress } from './data/presses-bar';
+import { barbellPress } from './data/presses-bar';
 import { dumbbellPress } from './data/presses-dumbbell';
+import { guidedBarPress } from './data/presses-guided';
 import { machinePresses } from './data/presses-machine';
 import { otherPresses } from './data/presses-other';
-import { raises, rearAndUpperBack } from './data/raises';
+import { raises } from './data/raises';
+import { rearAndUpperBack } from './data/rear';
 import type { Entry, Movement } from './model';
 import { fullRig } from './settings';
 

@@ -106,4 +106,14 @@ export const faults: Record<string, Fault> = {
     cost: 'The joints start cold and the first set pays for it',
     fix: 'Move slowly through the whole range',
   },
+  releasedSqueeze: {
+    seen: 'Bells drift apart',
+    cost: 'What is left is a light press: the squeeze was the point',
+    fix: 'Lighter bells, pushed together from the first rep to the last',
+  },
+  turnedTrunk: {
+    seen: 'The trunk turns or leans with the arm',
+    cost: 'Hips and waist move the load instead of the target',
+    fix: 'Feet set, free hand on something, less load',
+  },
 };

@@ -54,7 +54,10 @@ export type Pattern =
   | 'row'
   | 'pullover'
   | 'shrug'
-  | 'none';
+  | 'pass-through'
+  | 'wall slide'
+  | 'stretch'
+  | 'easy';
 
 export type HardWhere = 'stretched' | 'start' | 'middle' | 'shortened' | 'throughout' | 'varies';
 
@@ -99,10 +102,45 @@ export interface CreditModel {
   knob?: NumericKnob;
   anchors: { at: number; credits: Credits }[];
   adjust?: CreditAdjustment[];
+  /** Settings the credits are meant for, where they are not the default; other settings scale them by the mechanics. */
+  meantFor?: Partial<Record<NumericKnob, SettingCurve>>;
+  /** Set by hand; nothing computed moves these. */
+  pins?: Credits;
 }
 export type CreditAdjustment =
   | { knob: NumericKnob; anchors: { at: number; add: Credits }[] }
   | { knob: ChoiceKnob; is: string; add: Credits };
+
+/** A setting that moves with the others: the pieces that apply are added up. */
+export type SettingCurve = (
+  | { knob: NumericKnob; anchors: { at: number; value: number }[] }
+  | { knob: ChoiceKnob; is: string; value: number }
+)[];
+
+/** What a coach says in setting up, along the way, at the end, and about the breath. */
+export interface Cues {
+  setUp: string;
+  path: string[];
+  finish: string;
+  breathing: string;
+}
+
+export interface Caution {
+  limit: LimitId;
+  say: string;
+}
+
+/** What is taught about a movement; a variant may teach parts of it otherwise. */
+export interface Teaching {
+  homeReps: [number, number];
+  hardWhere: HardWhere;
+  cues: Cues;
+  faultIds: string[];
+  cautions: Caution[];
+  chooseWhen: string;
+  /** Where coaches disagree, and what the product does about it. */
+  disputed?: string;
+}
 
 /** Part of a movement's setting space that coaches have a name for. First match names the line. */
 export interface Variant {
@@ -113,12 +151,18 @@ export interface Variant {
   rig?: Rig;
   /** Settings it covers; a variant without `when` covers the rest. */
   when?: { [K in NumericKnob]?: [number, number] } & { [K in ChoiceKnob]?: string };
+  teaching?: Partial<Teaching>;
+  /** Not offered unless the coach asks for it. */
+  offByDefault?: true;
 }
 
 export type LimitId =
   'shoulder front' | 'shoulder unstable' | 'elbow' | 'wrist' | 'lower back' | 'blood pressure' | 'pec strain';
 
-export interface Movement {
+/** What ends a set before the target does. */
+export type Limiter = 'breath' | 'balance' | 'grip' | 'lower back';
+
+export interface Movement extends Teaching {
   id: string;
   family: FamilyId;
   implement: Implement;
@@ -128,23 +172,19 @@ export interface Movement {
   knobs: Knobs;
   variants: Variant[];
   credits: CreditModel;
-  homeReps: [number, number];
   load: LoadModel;
-  hardWhere: HardWhere;
   /** Several joints under load. */
   compound: boolean;
   /** A heavy free-weight bar can come to rest on the client. */
   barOverBody?: boolean;
   /** One arm after the other: a set takes both sides' time. */
   oneSided?: boolean;
-  /** Gravity or tension that the target actually works against; false only for the wasted warm-up. */
-  loadsTarget?: boolean;
   /** A long static stretch. */
   staticStretch?: boolean;
-  cues: string[];
-  faultIds: string[];
-  cautions: { limit: LimitId; say: string }[];
-  chooseWhen: string;
+  /** What may end a set before the target does. */
+  endedBy?: Limiter;
+  /** How much the spine carries: 1 some, 2 the whole load standing. */
+  spine?: 1 | 2;
 }
 
 /** One name a coach can look for: a movement with some of its knobs set. */
@@ -154,4 +194,6 @@ export interface Entry {
   aliases: string[];
   movement: Movement;
   rig: Rig;
+  /** The id of the coach's own movement it is. */
+  own?: string;
 }

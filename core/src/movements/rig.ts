@@ -1,8 +1,36 @@
 import { z } from 'zod';
 
 export const forearms = ['pronated', 'neutral', 'supinated', 'rotating'] as const;
-export const stances = ['lying', 'seated', 'standing', 'kneeling', 'hinged', 'prone', 'floor'] as const;
-export const ranges = ['full', 'chest level', 'pins', 'lengthened half'] as const;
+export const stances = [
+  'lying',
+  'feet up',
+  'side lying',
+  'seated',
+  'low seat',
+  'standing',
+  'kneeling',
+  'hinged',
+  'prone',
+  'floor',
+  'incline bench',
+] as const;
+/** What cuts the range short, lets it go on, or takes part of it twice. */
+export const ranges = [
+  'full',
+  'chest level',
+  'paused',
+  'hover',
+  'pins',
+  'mid pins',
+  'box',
+  'deficit',
+  'lengthened half',
+  'one and a half',
+] as const;
+/** What hangs from the bar or pulls on it beside its plates. */
+export const additions = ['nothing', 'chains', 'bands', 'hung bells'] as const;
+/** How free hands move on the way up. */
+export const handWays = ['free', 'together', 'wide to close', 'along the ribs'] as const;
 
 /**
  * How a movement is set up. Every knob is optional: what is absent takes the movement's default.
@@ -21,6 +49,8 @@ export const rigSchema = z
     forearm: z.enum(forearms),
     stance: z.enum(stances),
     range: z.enum(ranges),
+    added: z.enum(additions),
+    hands: z.enum(handWays),
   })
   .partial()
   .strict();
@@ -28,7 +58,8 @@ export const rigSchema = z
 export type Rig = z.infer<typeof rigSchema>;
 export type NumericKnob =
   'benchDeg' | 'gripBiacromial' | 'tuckDeg' | 'pulleyStature' | 'leanDeg' | 'elevationM';
-export type ChoiceKnob = 'forearm' | 'stance' | 'range';
+export const choiceKnobs = ['forearm', 'stance', 'range', 'added', 'hands'] as const;
+export type ChoiceKnob = (typeof choiceKnobs)[number];
 
 export interface NumericSpec {
   min: number;
@@ -40,11 +71,7 @@ export interface ChoiceSpec {
   options: readonly string[];
   byDefault: string;
 }
-export type Knobs = Partial<Record<NumericKnob, NumericSpec>> & {
-  forearm?: ChoiceSpec;
-  stance?: ChoiceSpec;
-  range?: ChoiceSpec;
-};
+export type Knobs = Partial<Record<NumericKnob, NumericSpec> & Record<ChoiceKnob, ChoiceSpec>>;
 
 export const numericKnobs: readonly NumericKnob[] = [
   'benchDeg',
@@ -66,7 +93,41 @@ const stanceWords: Record<string, string> = {
   floor: 'on the floor',
   prone: 'chest on the bench',
   hinged: 'bent over',
+  'low seat': 'seat at its lowest',
+  'incline bench': 'lying on an incline',
+  'side lying': 'lying on the side',
 };
+
+const rangeWords: Record<string, string> = {
+  full: 'the whole range',
+  'chest level': 'to chest level',
+  paused: 'paused on the chest',
+  hover: 'stopped just above the chest',
+  pins: 'from pins at the chest',
+  'mid pins': 'from pins at mid height',
+  box: 'to a block on the chest',
+  deficit: 'hands raised for depth',
+  'lengthened half': 'stretched half only',
+  'one and a half': 'one and a half reps',
+};
+
+const addedWords: Record<string, string> = {
+  chains: 'with chains',
+  bands: 'with bands',
+  'hung bells': 'with hung bells',
+};
+
+const handsWords: Record<string, string> = {
+  together: 'bells pressed together',
+  'wide to close': 'wide down, close up',
+  'along the ribs': 'elbows along the ribs',
+};
+
+/** Every choice of a knob in words, for a list to choose from. */
+export const choiceWords = (knob: ChoiceKnob, option: string): string =>
+  ({ forearm: forearmWords, stance: stanceWords, range: rangeWords, added: addedWords, hands: handsWords })[
+    knob
+  ][option] ?? option;
 
 /** One knob's value as a coach says it; null where it goes without saying. */
 const saying: Record<NumericKnob, (value: number) => string | null> = {
@@ -102,13 +163,12 @@ export function rigWords(rig: Rig, knobs: Knobs): string {
       if (said) words.push(said);
     }
   }
-  if (knobs.forearm && rig.forearm && rig.forearm !== knobs.forearm.byDefault)
-    words.push(forearmWords[rig.forearm]!);
-  if (knobs.stance && rig.stance && knobs.stance.options.length > 1 && rig.stance !== 'lying')
-    words.push(stanceWords[rig.stance] ?? rig.stance);
-  if (knobs.range && rig.range && rig.range !== 'full')
-    words.push(
-      rig.range === 'pins' ? 'from pins' : rig.range === 'chest level' ? 'to chest level' : rig.range,
-    );
+  for (const knob of choiceKnobs) {
+    const spec = knobs[knob];
+    const value = rig[knob];
+    if (!spec || value === undefined || spec.options.length < 2) continue;
+    const goesWithoutSaying = knob === 'stance' ? value === 'lying' : value === spec.byDefault;
+    if (!goesWithoutSaying) words.push(choiceWords(knob, value));
+  }
   return words.join(', ');
 }

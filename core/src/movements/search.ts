@@ -83,13 +83,25 @@ function nameMatch(asked: readonly string[], name: readonly string[]): number {
   return fit / asked.length - 0.08 * (name.length - used.size) + inOrder;
 }
 
-const indexed = entries.map((entry) => ({ entry, names: [entry.name, ...entry.aliases].map(wordsOf) }));
+interface Index {
+  rows: { entry: Entry; names: string[][] }[];
+  vocabulary: string[];
+}
+const indexes = new WeakMap<readonly Entry[], Index>();
 
-const vocabulary = new Set(indexed.flatMap((i) => i.names.flat()));
+function indexOf(pool: readonly Entry[]): Index {
+  let index = indexes.get(pool);
+  if (!index) {
+    const rows = pool.map((entry) => ({ entry, names: [entry.name, ...entry.aliases].map(wordsOf) }));
+    index = { rows, vocabulary: [...new Set(rows.flatMap((r) => r.names.flat()))] };
+    indexes.set(pool, index);
+  }
+  return index;
+}
 
 /** True when the word, or what it is short for, occurs in any name. */
-export const isNameWord = (word: string): boolean =>
-  wordsOf(word).some((w) => [...vocabulary].some((v) => wordMatch(w, v) > 0));
+export const isNameWord = (word: string, pool: readonly Entry[] = entries): boolean =>
+  wordsOf(word).some((w) => indexOf(pool).vocabulary.some((v) => wordMatch(w, v) > 0));
 
 export interface Match {
   entry: Entry;
@@ -97,11 +109,11 @@ export interface Match {
 }
 
 /** Entries whose names answer to the text, best first. Any name coaches use, short forms and slips included. */
-export function searchEntries(text: string, most = 8): Match[] {
+export function searchEntries(text: string, most = 8, pool: readonly Entry[] = entries): Match[] {
   const asked = wordsOf(text);
   if (asked.length === 0) return [];
-  return indexed
-    .map(({ entry, names }) => ({ entry, score: Math.max(...names.map((n) => nameMatch(asked, n))) }))
+  return indexOf(pool)
+    .rows.map(({ entry, names }) => ({ entry, score: Math.max(...names.map((n) => nameMatch(asked, n))) }))
     .filter((m) => m.score >= 0.45)
     .sort((a, b) => b.score - a.score)
     .slice(0, most);

@@ -1,9 +1,7 @@
 import { regionIds, type Credits } from '../anatomy/regions';
-import { clamp, interpolate, roundTo } from '../units/numbers';
-import type { CreditModel, KnobFactor, Movement, Variant } from './model';
-import { numericKnobs, type ChoiceKnob, type Rig } from './rig';
-
-const choiceKnobs: ChoiceKnob[] = ['forearm', 'stance', 'range'];
+import { clamp, interpolate } from '../units/numbers';
+import type { CreditModel, KnobFactor, Movement, SettingCurve, Teaching, Variant } from './model';
+import { choiceKnobs, numericKnobs, type Rig } from './rig';
 
 /** The movement's defaults with `rig` laid over them; knobs the movement lacks are dropped. */
 export function fullRig(movement: Movement, rig: Rig): Rig {
@@ -40,6 +38,12 @@ export function variantOf(movement: Movement, rig: Rig): Variant {
 
 export const movementName = (movement: Movement, rig: Rig): string => variantOf(movement, rig).name;
 
+/** What is taught about a movement at a rig: the movement's, with what its variant says otherwise. */
+export const teachingOf = (movement: Movement, rig: Rig): Teaching => ({
+  ...movement,
+  ...variantOf(movement, rig).teaching,
+});
+
 function creditAt(points: { at: number; credits: Credits }[], at: number, region: keyof Credits): number {
   return interpolate(
     points.map((p) => ({ at: p.at, value: p.credits[region] ?? 0 })),
@@ -47,7 +51,8 @@ function creditAt(points: { at: number; credits: Credits }[], at: number, region
   );
 }
 
-function computeCredits(model: CreditModel, full: Rig): Credits {
+/** Credits of a model at a rig before the mechanics and before rounding, 0 to 1. */
+export function anchoredCredits(model: CreditModel, full: Rig): Credits {
   const credits: Credits = {};
   for (const region of regionIds) {
     let credit = creditAt(model.anchors, model.knob ? (full[model.knob] ?? 0) : 0, region);
@@ -62,27 +67,46 @@ function computeCredits(model: CreditModel, full: Rig): Credits {
           );
       } else if (full[change.knob] === change.is) credit += change.add[region] ?? 0;
     }
-    credit = clamp(roundTo(credit, 0.01), 0, 1);
+    credit = clamp(credit, 0, 1);
     if (credit > 0) credits[region] = credit;
   }
   return credits;
 }
 
-const remembered = new WeakMap<Movement, Map<string, Credits>>();
-
-/** Sets each region is owed for one hard set of `movement` at `rig`, 0 to 1. */
-export function creditsOf(movement: Movement, rig: Rig): Credits {
-  const full = fullRig(movement, rig);
-  let known = remembered.get(movement);
-  if (!known) remembered.set(movement, (known = new Map()));
-  const key = JSON.stringify(full);
-  let credits = known.get(key);
-  if (!credits) {
-    credits = computeCredits(movement.credits, full);
-    if (known.size > 500) known.clear();
-    known.set(key, credits);
+function settingAt(curve: SettingCurve, full: Rig, byDefault: number): number {
+  const anchored = curve.filter((piece) => 'anchors' in piece);
+  let value = anchored.length > 0 ? 0 : byDefault;
+  for (const piece of curve) {
+    const at = full[piece.knob];
+    if ('anchors' in piece) value += typeof at === 'number' ? interpolate(piece.anchors, at) : 0;
+    else if (at === piece.is) value += piece.value;
   }
-  return credits;
+  return value;
+}
+
+/**
+ * The rig a movement's credits are meant for, nearest to `rig`: settings the credits follow stay as
+ * they are, the others go to where the credits were given. Null when nothing differs.
+ */
+export function meantRig(movement: Movement, rig: Rig): Rig | null {
+  const full = fullRig(movement, rig);
+  const { knob, adjust = [], meantFor = {} } = movement.credits;
+  const followed = new Set<string>([...(knob ? [knob] : []), ...adjust.map((a) => a.knob)]);
+  const meant: Rig = { ...full };
+  let differs = false;
+  for (const k of numericKnobs) {
+    const spec = movement.knobs[k];
+    if (!spec || followed.has(k)) continue;
+    const curve = meantFor[k];
+    const value = clamp(curve ? settingAt(curve, full, spec.byDefault) : spec.byDefault, spec.min, spec.max);
+    if (Math.abs(value - full[k]!) > 1e-9) differs = true;
+    meant[k] = value;
+  }
+  if (movement.knobs.range && !followed.has('range') && full.range !== movement.knobs.range.byDefault) {
+    meant.range = movement.knobs.range.byDefault as NonNullable<Rig['range']>;
+    differs = true;
+  }
+  return differs ? meant : null;
 }
 
 /** The product of the factors that the knobs put on a borrowed ratio. */

@@ -21,6 +21,17 @@ const broken: Record<string, { session: Session; context?: Context; severity: st
     session: session([line('incline-dumbbell-press', {}, { benchDeg: 60 })]),
     severity: 'watch',
   },
+  'steep-decline': {
+    session: session([line('decline-dumbbell-press', {}, { benchDeg: -28 })]),
+    severity: 'note',
+  },
+  'deep-fly': { session: session([line('dumbbell-fly', {}, { range: 'full' })]), severity: 'note' },
+  'rest-at-the-top': {
+    session: session([
+      line('dumbbell-bench-press', { tempo: { lower: 2, stretched: 0, lift: 1, shortened: 2 } }),
+    ]),
+    severity: 'note',
+  },
   'flare-on-incline': {
     session: session([line('incline-dumbbell-press', {}, { tuckDeg: 85 })]),
     severity: 'watch',

@@ -4,6 +4,7 @@ import { askFirst } from './rules/ask-first';
 import { barAlone } from './rules/bar-alone';
 import { beginnerFailure } from './rules/beginner-failure';
 import { clientLimits } from './rules/client-limits';
+import { deepFly } from './rules/deep-fly';
 import { dumbbellsLowReps } from './rules/dumbbells-low-reps';
 import { failureFirstCompound } from './rules/failure-first-compound';
 import { flareOnIncline } from './rules/flare-on-incline';
@@ -16,9 +17,11 @@ import { optionalFrontDelt } from './rules/optional-front-delt';
 import { overTime } from './rules/over-time';
 import { rackRunsOut } from './rules/rack-runs-out';
 import { redundantPresses } from './rules/redundant-presses';
+import { restAtTheTop } from './rules/rest-at-the-top';
 import { reverseGripAlone } from './rules/reverse-grip-alone';
 import { sessionBand } from './rules/session-band';
 import { staticStretchFirst } from './rules/static-stretch-first';
+import { steepDecline } from './rules/steep-decline';
 import { steepIncline } from './rules/steep-incline';
 import { tricepsBeforePress } from './rules/triceps-before-press';
 import { uselessRotation } from './rules/useless-rotation';
@@ -36,6 +39,7 @@ export const rules: readonly Rule[] = [
   tricepsBeforePress,
   failureFirstCompound,
   steepIncline,
+  steepDecline,
   flareOnIncline,
   veryWideGrip,
   redundantPresses,
@@ -47,6 +51,8 @@ export const rules: readonly Rule[] = [
   loadNotMakeable,
   staticStretchFirst,
   uselessRotation,
+  deepFly,
+  restAtTheTop,
   rackRunsOut,
   optionalFrontDelt,
   missingRearOrRotation,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { regionIds } from '../anatomy/regions';
+import { clientCuesSchema } from '../movements/notebook';
 import { liftRecordSchema } from '../strength/evidence';
 
 export const limitIds = [
@@ -42,6 +43,8 @@ export const clientSchema = z
       .strict(),
     formula: z.enum(['median', 'epley', 'brzycki', 'lombardi', 'mayhew', 'wathan', 'oconner', 'lander']),
     tests: z.array(liftRecordSchema).max(200),
+    /** Cues in the words that work for this client, by name of the catalogue. */
+    cues: clientCuesSchema.optional(),
   })
   .strict();
 

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { groupIds, regionIds } from '../anatomy/regions';
 import { findMovement } from '../movements/catalogue';
+import { pinsSchema } from '../movements/notebook';
 import { rigSchema } from '../movements/rig';
 
 export const schoolIds = ['evidence', 'pyramid', 'strength', 'pump', 'slow', 'foundations'] as const;
@@ -45,7 +46,11 @@ export const lineSchema = z
   .object({
     id,
     movement: movementId,
+    /** The coach's own movement it goes by; one the notebook no longer has is ignored. */
+    own: id.optional(),
     rig: rigSchema,
+    /** Credits set by hand for this line. */
+    pins: pinsSchema.optional(),
     scheme: schemeSchema,
     /** Repetitions left in reserve on the first and the last set. */
     reserve: z.object({ first: reserve, last: reserve }).strict(),

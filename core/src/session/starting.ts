@@ -1,5 +1,5 @@
 import type { Entry } from '../movements/model';
-import type { Rig } from '../movements/rig';
+import { teachingOf } from '../movements/settings';
 import type { School } from '../schools/schools';
 import type { Block, Line, Session } from './document';
 
@@ -8,13 +8,14 @@ export function startingLine(entry: Entry, school: School, id: string): Line {
   const { movement } = entry;
   const kind = movement.compound ? 'compound' : 'isolation';
   const corrective = movement.family === 'corrective' || movement.family === 'preparation';
-  const [lo, hi] = movement.homeReps;
+  const [lo, hi] = teachingOf(movement, entry.rig).homeReps;
   const span = movement.compound ? 3 : 4;
   const from = movement.compound ? Math.min(Math.max(lo, 6), hi) : Math.max(lo, Math.min(10, hi));
   return {
     id,
     movement: movement.id,
-    rig: entry.rig as Rig,
+    ...(entry.own === undefined ? {} : { own: entry.own }),
+    rig: entry.rig,
     scheme: {
       kind: 'straight',
       sets: corrective ? 2 : school.starting.sets,
@@ -28,6 +29,16 @@ export function startingLine(entry: Entry, school: School, id: string): Line {
     note: '',
   };
 }
+
+/** What makes a line another movement: its settings, and nothing left that was said for the one before. */
+export const becoming = (entry: Entry): Partial<Omit<Line, 'id'>> => ({
+  movement: entry.movement.id,
+  own: entry.own,
+  rig: entry.rig,
+  pins: undefined,
+  loadKg: null,
+  cues: null,
+});
 
 export const singleBlock = (id: string, line: Line): Block => ({
   id,

@@ -1,3 +1,4 @@
+import { entries } from '../movements/catalogue';
 import type { Entry } from '../movements/model';
 import { isNameWord, searchEntries, wordsOf, type Match } from '../movements/search';
 import type { Rig } from '../movements/rig';
@@ -173,9 +174,9 @@ const settingWords: Record<string, { rig: Rig; as: string }> = {
 /**
  * Reads one typed line: "incline db press 30° 4x6-8 leave 3 then 1 rest 2 min". Tolerant: any order,
  * short names, small slips. What was not understood is returned in `unknown`. Loads without a unit
- * are in `unit`. Never throws.
+ * are in `unit`; names are looked for in `pool`. Never throws.
  */
-export function readTypedLine(text: string, unit: MassUnit): TypedLine {
+export function readTypedLine(text: string, unit: MassUnit, pool: readonly Entry[] = entries): TypedLine {
   const out: TypedLine = { entry: null, choices: [], patch: {}, rig: {}, understood: [], unknown: [] };
   let rest = ` ${text.slice(0, 400)} `;
   for (const reader of readers) {
@@ -190,18 +191,18 @@ export function readTypedLine(text: string, unit: MassUnit): TypedLine {
   const nameWords = words.filter((w) => /[a-z]/i.test(w));
   out.unknown.push(...words.filter((w) => !/[a-z]/i.test(w)));
 
-  const called = nameWords.filter(isNameWord);
-  out.unknown.push(...nameWords.filter((w) => !isNameWord(w)));
-  readName(called, out);
+  const called = nameWords.filter((w) => isNameWord(w, pool));
+  out.unknown.push(...nameWords.filter((w) => !called.includes(w)));
+  readName(called, out, pool);
   return out;
 }
 
 /** Finds the movement; setting words ("neutral") go to the rig where another name then fits better. */
-function readName(words: string[], out: TypedLine): void {
+function readName(words: string[], out: TypedLine, pool: readonly Entry[]): void {
   const settings = words.filter((w) => settingWords[w.toLowerCase()]);
   const plain = words.filter((w) => !settings.includes(w));
-  const whole = searchEntries(words.join(' '), 6);
-  const bare = settings.length > 0 ? searchEntries(plain.join(' '), 6) : [];
+  const whole = searchEntries(words.join(' '), 6, pool);
+  const bare = settings.length > 0 ? searchEntries(plain.join(' '), 6, pool) : [];
   const useBare = (bare[0]?.score ?? 0) > (whole[0]?.score ?? 0) + 0.05;
   out.choices = useBare ? bare : whole;
   const best = out.choices[0];

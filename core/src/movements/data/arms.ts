@@ -1,5 +1,5 @@
 import type { Movement } from '../model';
-import { choice, elbowCaution, wristCaution } from './shared';
+import { backCaution, choice, elbowCaution, outOnEffort, wristCaution } from './shared';
 
 export const triceps: Movement[] = [
   {
@@ -31,14 +31,17 @@ export const triceps: Movement[] = [
     },
     hardWhere: 'middle',
     compound: false,
-    cues: [
-      'Upper arms lean back a little and stay there',
-      'Lower behind the crown of the head',
-      'Straighten without snapping',
-    ],
+    cues: {
+      setUp: 'Upper arms lean back a little and stay there',
+      path: ['Lower behind the crown of the head'],
+      finish: 'Straighten without snapping',
+      breathing: outOnEffort,
+    },
     faultIds: ['driftingArms', 'slammedElbows'],
     cautions: [elbowCaution, wristCaution],
     chooseWhen: 'All three heads with a bar, elbows sound.',
+    disputed:
+      'Whether presses alone are enough for triceps: not for the long head; for the medial head the case is suggested, not shown (Brandão et al. 2020, untrained men).',
   },
   {
     id: 'overhead-extension',
@@ -63,14 +66,49 @@ export const triceps: Movement[] = [
     },
     hardWhere: 'stretched',
     compound: false,
-    cues: [
-      'Upper arms beside the head, pointing up',
-      'Lower until the forearms meet the upper arms',
-      'Straighten without leaning back',
-    ],
+    cues: {
+      setUp: 'Upper arms beside the head, pointing up',
+      path: ['Lower until the forearms meet the upper arms'],
+      finish: 'Straighten without leaning back',
+      breathing: outOnEffort,
+    },
     faultIds: ['driftingArms', 'leanBack'],
     cautions: [elbowCaution, { limit: 'shoulder front', say: 'Take the pushdown if overhead is sore.' }],
     chooseWhen: 'The long head should be trained long: nothing beats overhead for that (Maeo et al. 2023).',
+  },
+  {
+    id: 'single-arm-overhead-extension',
+    family: 'triceps',
+    implement: 'dumbbell',
+    pattern: 'elbow overhead',
+    station: 'dumbbells',
+    oneSided: true,
+    knobs: { stance: choice('seated', 'standing') },
+    variants: [
+      {
+        id: 'single-arm-overhead-extension',
+        name: 'Single-arm overhead extension',
+        aliases: ['one arm overhead extension', 'one arm tricep extension', 'single arm tricep extension'],
+      },
+    ],
+    credits: { anchors: [{ at: 0, credits: { triLong: 1, triMedial: 1, triLateral: 1 } }] },
+    homeReps: [10, 20],
+    load: {
+      kind: 'external',
+      perHand: true,
+      from: { anchors: [{ at: 0, lift: 'bench', ratio: 0.13, spread: 0.04 }] },
+    },
+    hardWhere: 'stretched',
+    compound: false,
+    cues: {
+      setUp: 'Upper arm by the ear, the other hand steadies it',
+      path: ['Lower behind the head until the forearm meets the upper arm'],
+      finish: 'Straighten without a snap',
+      breathing: outOnEffort,
+    },
+    faultIds: ['driftingArms', 'leanBack'],
+    cautions: [elbowCaution, { limit: 'shoulder front', say: 'Take the pushdown if overhead is sore.' }],
+    chooseWhen: 'The long head in the stretch, each arm for itself, elbows free to find their line.',
   },
   {
     id: 'cable-overhead-extension',
@@ -96,11 +134,12 @@ export const triceps: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'stretched',
     compound: false,
-    cues: [
-      'Face away, one foot forward',
-      'Upper arms beside the ears and still',
-      'Spread the rope as the elbows straighten',
-    ],
+    cues: {
+      setUp: 'Face away, one foot forward',
+      path: ['Upper arms beside the ears and still'],
+      finish: 'Spread the rope as the elbows straighten',
+      breathing: outOnEffort,
+    },
     faultIds: ['driftingArms', 'leanBack'],
     cautions: [{ limit: 'shoulder front', say: 'Take the pushdown if overhead is sore.' }],
     chooseWhen: 'Long head in the stretch, kinder to elbows than a bar.',
@@ -124,11 +163,12 @@ export const triceps: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'middle',
     compound: false,
-    cues: [
-      'Stand tall, upper arms hanging still',
-      'Push down and hold for a moment',
-      'Let the hands come up to the ribs, no higher',
-    ],
+    cues: {
+      setUp: 'Stand tall, upper arms hanging still',
+      path: ['Push down and hold for a moment'],
+      finish: 'Let the hands come up to the ribs, no higher',
+      breathing: outOnEffort,
+    },
     faultIds: ['leanedPushdown', 'driftingArms'],
     cautions: [elbowCaution],
     chooseWhen: 'Lateral and medial heads, easy on the shoulders.',
@@ -153,9 +193,14 @@ export const triceps: Movement[] = [
     load: { kind: 'external', perHand: true, from: null },
     hardWhere: 'middle',
     compound: false,
-    cues: ['Elbow level and still', 'Straighten down and across', 'Slow on the way back'],
+    cues: {
+      setUp: 'Elbow level and still',
+      path: ['Straighten down and across'],
+      finish: 'Slow on the way back',
+      breathing: outOnEffort,
+    },
     faultIds: ['driftingArms', 'leanedPushdown'],
-    cautions: [],
+    cautions: [elbowCaution],
     chooseWhen: 'One arm at a time, elbows that dislike bars.',
   },
   {
@@ -171,9 +216,14 @@ export const triceps: Movement[] = [
     load: { kind: 'external', perHand: true, from: null },
     hardWhere: 'shortened',
     compound: false,
-    cues: ['Upper arm level with the back', 'Straighten and hold', 'Light: no swing'],
+    cues: {
+      setUp: 'Upper arm level with the back and still',
+      path: ['Straighten from the elbow alone, no swing'],
+      finish: 'Hold the straight arm for a count',
+      breathing: outOnEffort,
+    },
     faultIds: ['swungRaise', 'driftingArms'],
-    cautions: [],
+    cautions: [backCaution, elbowCaution],
     chooseWhen: 'Triceps should be hard at the end of the range.',
   },
 ];
@@ -185,8 +235,41 @@ export const guests: Movement[] = [
     implement: 'dumbbells',
     pattern: 'curl',
     station: 'dumbbells',
-    knobs: { stance: choice('standing', 'seated') },
+    knobs: { stance: choice('standing', 'seated', 'incline bench'), hands: choice('free', 'together') },
     variants: [
+      {
+        id: 'incline-dumbbell-curl',
+        name: 'Incline dumbbell curl',
+        aliases: ['incline curl', 'incline db curl'],
+        rig: { stance: 'incline bench' },
+        when: { stance: 'incline bench' },
+        teaching: {
+          hardWhere: 'stretched',
+          cues: {
+            setUp: 'Lie back at about 60°, arms hanging behind the body',
+            path: ['Curl without letting the elbows come forward'],
+            finish: 'All the way down to the stretch',
+            breathing: outOnEffort,
+          },
+          chooseWhen: 'Biceps in the stretch, between triceps sets on the same bench.',
+        },
+      },
+      {
+        id: 'plate-grip-curl',
+        name: 'Two-hand dumbbell curl',
+        aliases: ['two hand curl', 'goblet curl', 'both hands under the plate curl'],
+        rig: { hands: 'together' },
+        when: { hands: 'together' },
+        teaching: {
+          cues: {
+            setUp: 'One bell upright, both palms under its upper plate',
+            path: ['Elbows by the ribs, forearms together'],
+            finish: 'A hold at the top, slowly down',
+            breathing: outOnEffort,
+          },
+          chooseWhen: 'A single bell is free and the biceps want a few sets.',
+        },
+      },
       { id: 'dumbbell-curl', name: 'Dumbbell curl', aliases: ['curl', 'curls', 'db curl', 'bicep curl'] },
     ],
     credits: { anchors: [{ at: 0, credits: { biceps: 1 } }] },
@@ -194,9 +277,14 @@ export const guests: Movement[] = [
     load: { kind: 'external', perHand: true, from: null },
     hardWhere: 'middle',
     compound: false,
-    cues: ['Elbows by the ribs', 'Turn the palm up as it rises', 'Lower all the way'],
+    cues: {
+      setUp: 'Elbows by the ribs',
+      path: ['Turn the palm up as it rises'],
+      finish: 'Lower all the way',
+      breathing: outOnEffort,
+    },
     faultIds: ['swungRaise', 'leanBack'],
-    cautions: [],
+    cautions: [elbowCaution],
     chooseWhen: 'Biceps sets are short in the week; pair it with triceps.',
   },
   {
@@ -212,7 +300,12 @@ export const guests: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'middle',
     compound: false,
-    cues: ['Elbows by the ribs', 'No lean back', 'Lower all the way'],
+    cues: {
+      setUp: 'Elbows by the ribs, stand tall',
+      path: ['No lean back'],
+      finish: 'Lower all the way',
+      breathing: outOnEffort,
+    },
     faultIds: ['swungRaise', 'leanBack'],
     cautions: [wristCaution],
     chooseWhen: 'Biceps with more load than bells give.',

@@ -1,5 +1,14 @@
 import type { Movement } from '../model';
-import { choice, knob, pecCaution, shoulderCaution, unstableCaution } from './shared';
+import {
+  choice,
+  knob,
+  outOnEffort,
+  pecCaution,
+  pressureCaution,
+  shoulderCaution,
+  throughTheHold,
+  unstableCaution,
+} from './shared';
 
 export const flies: Movement[] = [
   {
@@ -20,6 +29,20 @@ export const flies: Movement[] = [
         aliases: ['floor fly'],
         rig: { stance: 'floor' },
         when: { stance: 'floor' },
+        teaching: {
+          homeReps: [8, 12],
+          hardWhere: 'middle',
+          cues: {
+            setUp: 'On the back, knees bent, one soft elbow',
+            path: ['Open until the upper arms rest on the floor, no bounce'],
+            finish: 'Hug back up and stop before the bells are over the shoulders',
+            breathing: outOnEffort,
+          },
+          faultIds: ['pressedFly', 'bouncedElbows', 'stackedFly'],
+          cautions: [pressureCaution],
+          chooseWhen:
+            'The front of the shoulder wants the floor to end the stretch; the lowering can be heavy.',
+        },
       },
       {
         id: 'decline-dumbbell-fly',
@@ -27,6 +50,7 @@ export const flies: Movement[] = [
         aliases: ['decline fly'],
         rig: { benchDeg: -15 },
         when: { benchDeg: [-90, -7] },
+        teaching: { chooseWhen: 'Lower fibres with dumbbells; a high cable does it with less fuss.' },
       },
       {
         id: 'dumbbell-fly',
@@ -40,6 +64,7 @@ export const flies: Movement[] = [
         name: 'Incline dumbbell fly',
         aliases: ['incline fly', 'incline db fly', 'incline flye'],
         rig: { benchDeg: 30 },
+        teaching: { chooseWhen: 'Upper chest hard in the stretch, without the triceps.' },
       },
     ],
     credits: {
@@ -66,14 +91,17 @@ export const flies: Movement[] = [
     },
     hardWhere: 'stretched',
     compound: false,
-    cues: [
-      'Set one soft elbow and keep it',
-      'Open until the hands are level with the chest',
-      'Hug back up and stop before the bells are over the shoulders',
-    ],
+    cues: {
+      setUp: 'Set one soft elbow and keep it',
+      path: ['Open until the hands are level with the chest'],
+      finish: 'Hug back up and stop before the bells are over the shoulders',
+      breathing: outOnEffort,
+    },
     faultIds: ['pressedFly', 'deepFly', 'stackedFly'],
     cautions: [shoulderCaution, unstableCaution, pecCaution],
     chooseWhen: 'The chest should be hard in the stretch and the triceps should stay out of it.',
+    disputed:
+      'Deep for the stretch, to chest level, or only on the floor: chest level is the default, deep for sound shoulders, the floor when one complains.',
   },
   {
     id: 'cable-fly',
@@ -83,6 +111,22 @@ export const flies: Movement[] = [
     station: 'cables',
     knobs: { pulleyStature: knob(0.1, 1.15, 0.02, 0.82), stance: choice('standing', 'seated') },
     variants: [
+      {
+        id: 'supported-cable-fly',
+        name: 'Supported cable fly',
+        aliases: ['seated cable fly', 'cable fly on a bench', 'back supported cable fly'],
+        rig: { stance: 'seated' },
+        when: { stance: 'seated' },
+        teaching: {
+          cues: {
+            setUp: 'Back rest between the pulleys, feet flat',
+            path: ['One elbow angle, hands along the line of the cable', 'Blades free to glide, no lean'],
+            finish: 'Hold with the hands together',
+            breathing: throughTheHold,
+          },
+          chooseWhen: 'No momentum wanted, and the blades should still move.',
+        },
+      },
       {
         id: 'cable-fly-low-to-high',
         name: 'Cable fly, low to high',
@@ -121,14 +165,45 @@ export const flies: Movement[] = [
     load: { kind: 'external', perHand: true, from: null },
     hardWhere: 'throughout',
     compound: false,
-    cues: [
-      'Step forward, ribs down, soft elbows',
-      'Bring the hands together along the line of the cable',
-      'Squeeze with the hands past the middle and keep breathing',
-    ],
+    cues: {
+      setUp: 'Step forward, ribs down, soft elbows',
+      path: ['Bring the hands together along the line of the cable'],
+      finish: 'Squeeze with the hands past the middle',
+      breathing: throughTheHold,
+    },
     faultIds: ['pressedFly', 'rolledShoulders', 'deepFly'],
-    cautions: [unstableCaution],
+    cautions: [unstableCaution, pecCaution],
     chooseWhen: 'The chest should still be loaded when the arms come across.',
+  },
+  {
+    id: 'single-arm-crossover',
+    family: 'fly',
+    implement: 'cable',
+    pattern: 'fly',
+    station: 'cables',
+    oneSided: true,
+    knobs: { pulleyStature: knob(0.1, 1.15, 0.02, 0.9) },
+    variants: [
+      {
+        id: 'single-arm-crossover',
+        name: 'Single-arm cable crossover',
+        aliases: ['one arm cable fly', 'single arm cable fly', 'single arm crossover'],
+      },
+    ],
+    credits: { anchors: [{ at: 0, credits: { pecMiddle: 1, pecLower: 0.75 } }] },
+    homeReps: [12, 20],
+    load: { kind: 'external', perHand: true, from: null },
+    hardWhere: 'shortened',
+    compound: false,
+    cues: {
+      setUp: 'Side on to the pulley, the free hand on the chest',
+      path: ['Sweep across with one soft elbow, trunk still'],
+      finish: 'Past the middle of the body, a count of hold',
+      breathing: throughTheHold,
+    },
+    faultIds: ['pressedFly', 'turnedTrunk'],
+    cautions: [unstableCaution, pecCaution],
+    chooseWhen: 'The chest should be loaded past the middle, or one side lags.',
   },
   {
     id: 'machine-fly',
@@ -149,11 +224,12 @@ export const flies: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'throughout',
     compound: false,
-    cues: [
-      'Seat so the elbows are at chest height',
-      'Chest tall, blades against the pad',
-      'Bring the elbows together, not the hands',
-    ],
+    cues: {
+      setUp: 'Seat so the elbows are at chest height',
+      path: ['Chest tall, blades against the pad'],
+      finish: 'Bring the elbows together, not the hands',
+      breathing: outOnEffort,
+    },
     faultIds: ['rolledShoulders', 'deepFly'],
     cautions: [shoulderCaution, unstableCaution],
     chooseWhen: 'Hard chest sets at the end without anything to balance.',
@@ -173,13 +249,16 @@ export const flies: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'stretched',
     compound: false,
-    cues: [
-      'Both palms under the top plate, thumbs round the handle',
-      'Reach back with soft elbows until the ribs want to lift',
-      'Pull back over the chest and stop there',
-    ],
+    cues: {
+      setUp: 'Both palms under the top plate, thumbs round the handle',
+      path: ['Reach back with soft elbows until the ribs want to lift'],
+      finish: 'Pull back over the chest and stop there',
+      breathing: outOnEffort,
+    },
     faultIds: ['driftingArms', 'leanBack'],
     cautions: [shoulderCaution, unstableCaution],
     chooseWhen: 'A stretched finish for chest, long head and serratus together.',
+    disputed:
+      'Some call it lower chest, some all lats: middle and lower chest do extend a raised arm, so they get part credit.',
   },
 ];

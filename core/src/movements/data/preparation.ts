@@ -1,11 +1,16 @@
-import type { Movement } from '../model';
-import { wristCaution } from './shared';
+import type { Caution, Movement } from '../model';
+import { atEase, wristCaution } from './shared';
+
+/** Preparation never pushes through pain. */
+const stopIfSore: Caution = {
+  limit: 'shoulder front',
+  say: 'Stay inside what is comfortable; sharp pain ends it.',
+};
 
 const light = {
   compound: false,
   hardWhere: 'throughout',
   faultIds: ['rushedPrep', 'swungRaise'],
-  cautions: [],
 } as const;
 
 const base = (
@@ -13,7 +18,7 @@ const base = (
 ): Movement => ({
   ...light,
   faultIds: [...light.faultIds],
-  cautions: [],
+  cautions: [stopIfSore],
   knobs: {},
   ...m,
 });
@@ -23,7 +28,7 @@ export const preparation: Movement[] = [
     id: 'easy-cardio',
     family: 'preparation',
     implement: 'none',
-    pattern: 'none',
+    pattern: 'easy',
     station: 'cardio',
     variants: [
       { id: 'easy-cardio', name: 'Easy cardio', aliases: ['rower', 'bike', 'cardio', 'general warm up'] },
@@ -31,14 +36,19 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: {} }] },
     homeReps: [1, 1],
     load: { kind: 'none' },
-    cues: ['Easy enough to talk', 'Arms moving', 'Stop when warm, not tired'],
+    cues: {
+      setUp: 'Pick something that moves the arms',
+      path: ['Easy enough to talk'],
+      finish: 'Stop when warm, not tired',
+      breathing: atEase,
+    },
     chooseWhen: 'Always first: three to five minutes.',
   }),
   base({
     id: 'pass-through',
     family: 'preparation',
     implement: 'band',
-    pattern: 'none',
+    pattern: 'pass-through',
     station: 'open floor',
     variants: [
       {
@@ -50,7 +60,12 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: {} }] },
     homeReps: [8, 12],
     load: { kind: 'none' },
-    cues: ['Hands wide', 'Slow, over and back', 'Narrower only once it is easy'],
+    cues: {
+      setUp: 'Hands wide',
+      path: ['Slow, over and back'],
+      finish: 'Narrower only once it is easy',
+      breathing: atEase,
+    },
     chooseWhen: 'To open the range before pressing.',
   }),
   base({
@@ -63,7 +78,12 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: { retractors: 0.5, deltRear: 0.5 } }] },
     homeReps: [12, 20],
     load: { kind: 'none' },
-    cues: ['Arms long at shoulder height', 'Pull until the band meets the chest', 'Blades move, ribs do not'],
+    cues: {
+      setUp: 'Arms long at shoulder height',
+      path: ['Pull until the band meets the chest'],
+      finish: 'Blades move, ribs do not',
+      breathing: atEase,
+    },
     chooseWhen: 'To wake the upper back before pressing, or between presses.',
   }),
   base({
@@ -72,11 +92,18 @@ export const preparation: Movement[] = [
     implement: 'band',
     pattern: 'row',
     station: 'open floor',
-    variants: [{ id: 'band-face-pull', name: 'Band face pull', aliases: [] }],
+    variants: [
+      { id: 'band-face-pull', name: 'Band face pull', aliases: ['face pull band', 'band pull to face'] },
+    ],
     credits: { anchors: [{ at: 0, credits: { cuff: 0.5, deltRear: 0.5, retractors: 0.5 } }] },
     homeReps: [12, 20],
     load: { kind: 'none' },
-    cues: ['Pull to the forehead', 'Hands finish behind the elbows', 'Slow back'],
+    cues: {
+      setUp: 'Band at the height of the brow',
+      path: ['Pull to the forehead, elbows high'],
+      finish: 'Hands finish behind the elbows, slow back',
+      breathing: atEase,
+    },
     chooseWhen: 'Warm-up that really loads the rotators.',
   }),
   base({
@@ -96,11 +123,12 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: { cuff: 1 } }] },
     homeReps: [15, 20],
     load: { kind: 'external', perHand: true, from: null },
-    cues: [
-      'Elbow tucked against a folded towel',
-      'Turn out without moving the elbow',
-      'Light, slow, never to failure',
-    ],
+    cues: {
+      setUp: 'Elbow tucked against a folded towel',
+      path: ['Turn out without moving the elbow'],
+      finish: 'Light, slow, never to failure',
+      breathing: atEase,
+    },
     chooseWhen: 'A lot of pressing needs its counterweight.',
   }),
   base({
@@ -120,7 +148,12 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: { cuff: 1 } }] },
     homeReps: [10, 15],
     load: { kind: 'external', perHand: true, from: null },
-    cues: ['Lie on the other side, elbow on the ribs', 'Turn the forearm up to level', 'Lower slowly'],
+    cues: {
+      setUp: 'Lie on the other side, elbow on the ribs',
+      path: ['Turn the forearm up to level'],
+      finish: 'Lower slowly',
+      breathing: atEase,
+    },
     chooseWhen: 'Rotators with nothing but a light bell.',
   }),
   base({
@@ -140,11 +173,12 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: { cuff: 1 } }] },
     homeReps: [10, 15],
     load: { kind: 'external', perHand: true, from: null },
-    cues: [
-      'Elbow rests on the raised knee',
-      'Turn the bell up against gravity',
-      'Stop before the elbow lifts',
-    ],
+    cues: {
+      setUp: 'Elbow rests on the raised knee',
+      path: ['Turn the bell up against gravity'],
+      finish: 'Stop before the elbow lifts',
+      breathing: atEase,
+    },
     chooseWhen: 'Rotators at the bench, no cable free.',
   }),
   base({
@@ -153,7 +187,6 @@ export const preparation: Movement[] = [
     implement: 'dumbbell',
     pattern: 'rotation',
     station: 'dumbbells',
-    loadsTarget: false,
     faultIds: ['emptyRotation', 'rushedPrep'],
     variants: [
       {
@@ -165,24 +198,30 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: {} }] },
     homeReps: [10, 15],
     load: { kind: 'none' },
-    cues: [
-      'Gravity runs along the axis here',
-      'Nothing resists the rotation',
-      'Choose another rotation instead',
-    ],
+    cues: {
+      setUp: 'Gravity runs along the axis here',
+      path: ['Nothing resists the rotation'],
+      finish: 'Choose another rotation instead',
+      breathing: atEase,
+    },
     chooseWhen: 'Never: kept as the worked example of a wasted warm-up.',
   }),
   base({
     id: 'wall-slide',
     family: 'preparation',
     implement: 'none',
-    pattern: 'none',
+    pattern: 'wall slide',
     station: 'open floor',
     variants: [{ id: 'wall-slide', name: 'Wall slide', aliases: ['scapular wall slide'] }],
     credits: { anchors: [{ at: 0, credits: { serratus: 0.5 } }] },
     homeReps: [8, 12],
     load: { kind: 'none' },
-    cues: ['Forearms on the wall', 'Slide up and reach', 'Ribs stay down'],
+    cues: {
+      setUp: 'Forearms on the wall',
+      path: ['Slide up and reach'],
+      finish: 'Ribs stay down',
+      breathing: atEase,
+    },
     chooseWhen: 'Serratus and overhead range before pressing.',
   }),
   base({
@@ -199,14 +238,19 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: { pecMiddle: 0.25, serratus: 0.25 } }] },
     homeReps: [8, 12],
     load: { kind: 'none' },
-    cues: ['Half effort', 'Push the floor away at the top', 'Blades free'],
+    cues: {
+      setUp: 'Half effort, one straight line',
+      path: ['Blades free'],
+      finish: 'Push the floor away at the top',
+      breathing: atEase,
+    },
     chooseWhen: 'Blades moving freely before they are pinned to a bench.',
   }),
   base({
     id: 'static-chest-stretch',
     family: 'preparation',
     implement: 'none',
-    pattern: 'none',
+    pattern: 'stretch',
     station: 'open floor',
     staticStretch: true,
     variants: [
@@ -219,7 +263,12 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: {} }] },
     homeReps: [1, 2],
     load: { kind: 'none' },
-    cues: ['After the session', 'Gentle, no pain at the front of the shoulder', 'Breathe'],
+    cues: {
+      setUp: 'After the session, not before',
+      path: ['Gentle, no pain at the front of the shoulder'],
+      finish: 'Ease out slowly',
+      breathing: atEase,
+    },
     chooseWhen: 'After the session; before it, it costs strength.',
   }),
 ];

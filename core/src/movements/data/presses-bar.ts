@@ -1,20 +1,197 @@
-import type { Movement } from '../model';
+import type { Cues, Movement, Variant } from '../model';
 import {
   barGripCredits,
+  braced,
   choice,
+  elbowCaution,
   floorPressCredits,
   knob,
+  outOnEffort,
   pecCaution,
   pressCreditsByBench,
+  pressureCaution,
   shoulderCaution,
   unstableCaution,
+  wideHandsCaution,
+  wristCaution,
 } from './shared';
 
-const barPressCues = [
-  'Blades back and down before the bar leaves the rack',
-  'Lower to the same spot every rep, elbows under the bar',
-  'Press up and slightly back toward the shoulders; breathe out as it rises',
-  'Finish softly, still tight',
+const cues: Cues = {
+  setUp: 'Blades back and down before the bar leaves the rack',
+  path: [
+    'Lower to the same spot every rep, elbows under the bar',
+    'Press up and slightly back toward the shoulders',
+  ],
+  finish: 'Finish softly, still tight',
+  breathing: braced,
+};
+const flat: [number, number] = [-7, 7];
+
+/** The bench press with something hung from the bar. */
+const loadedOtherwise: Variant[] = [
+  {
+    id: 'bench-press-with-chains',
+    name: 'Bench press with chains',
+    aliases: ['chain bench', 'chains bench press', 'bench with chains'],
+    rig: { added: 'chains' },
+    when: { added: 'chains' },
+    teaching: {
+      homeReps: [3, 8],
+      hardWhere: 'shortened',
+      cues: {
+        ...cues,
+        setUp: 'Chains hung so that some links still lie on the floor at the top',
+        finish: 'Drive faster the higher it gets: it grows heavier to the end',
+      },
+      chooseWhen: 'The lockout is weak, or the bar slows down long before the chest lets go.',
+    },
+  },
+  {
+    id: 'bench-press-with-bands',
+    name: 'Bench press with bands',
+    aliases: ['band bench', 'banded bench press'],
+    rig: { added: 'bands' },
+    when: { added: 'bands' },
+    teaching: {
+      homeReps: [3, 8],
+      hardWhere: 'shortened',
+      cues: {
+        ...cues,
+        setUp: 'Bands anchored under the bench, the same pull on both sides',
+        finish: 'Drive to the end and keep hold of it on the way down',
+      },
+      chooseWhen: 'Lockout strength is wanted and the bar should be pulled down as well as lowered.',
+    },
+  },
+  {
+    id: 'swinging-load-bench-press',
+    name: 'Swinging-load bench press',
+    aliases: ['kettlebell bench press', 'hanging kettlebell bench'],
+    rig: { added: 'hung bells' },
+    when: { added: 'hung bells' },
+    teaching: {
+      homeReps: [8, 15],
+      hardWhere: 'throughout',
+      cues: {
+        setUp: 'Bells hung from bands at both ends, half the usual load or less',
+        path: ['Slow enough that the bells stay quiet'],
+        finish: 'Stop the swing before the next rep',
+        breathing: outOnEffort,
+      },
+      faultIds: ['rolledShoulders', 'openThumb', 'swungRaise'],
+      chooseWhen: 'Control of the bar is the aim, not load.',
+    },
+  },
+];
+
+/** The bench press with its range cut, held or taken twice. */
+const takenOtherwise: Variant[] = [
+  {
+    id: 'paused-bench-press',
+    name: 'Paused bench press',
+    aliases: ['pause bench', 'competition bench', 'paused bench'],
+    rig: { range: 'paused' },
+    when: { range: 'paused', benchDeg: flat },
+    teaching: {
+      homeReps: [3, 8],
+      cues: { ...cues, path: ['One to three seconds still on the chest, nothing lets go', cues.path[1]!] },
+      chooseWhen: 'Off the chest is weak, or a meet asks for the pause.',
+      disputed:
+        'Touch and go, a pause for growth or a pause for the rules: the tempo field is free, and those who compete get the pause.',
+    },
+  },
+  {
+    id: 'hover-pause-bench-press',
+    name: 'Hover-pause bench press',
+    aliases: ['hover bench', 'hover press'],
+    rig: { range: 'hover' },
+    when: { range: 'hover', benchDeg: flat },
+    teaching: {
+      homeReps: [3, 8],
+      cues: {
+        ...cues,
+        path: ['Stop a few centimetres above the chest for two or three seconds, all tight', cues.path[1]!],
+      },
+      chooseWhen: 'Tightness is lost near the chest, or the shoulder dislikes the last of the stretch.',
+    },
+  },
+  {
+    id: 'pin-press',
+    name: 'Pin press from the chest',
+    aliases: ['pin press', 'dead bench press', 'pin bench', 'dead press'],
+    rig: { range: 'pins' },
+    when: { range: 'pins', benchDeg: flat },
+    teaching: {
+      homeReps: [3, 6],
+      cues: {
+        ...cues,
+        setUp: 'Pins so that the bar rests just clear of the chest',
+        path: ['Set the blades again before every rep', 'Start dead, no bounce off the pins'],
+      },
+      chooseWhen: 'The start off the chest should work without the stretch helping.',
+    },
+  },
+  {
+    id: 'mid-pin-press',
+    name: 'Pin press, mid height',
+    aliases: ['half pin press', 'high pin press', 'lockout press', 'rack press'],
+    rig: { range: 'mid pins' },
+    when: { range: 'mid pins', benchDeg: flat },
+    teaching: {
+      homeReps: [3, 6],
+      hardWhere: 'middle',
+      cues: {
+        ...cues,
+        setUp: 'Pins at the height where the bar usually slows',
+        path: ['Start dead from the pins, elbows under the bar'],
+      },
+      chooseWhen: 'The bar stops half-way or later.',
+    },
+  },
+  {
+    id: 'block-press',
+    name: 'Block bench press',
+    aliases: ['board press', 'box press', 'board bench'],
+    rig: { range: 'box' },
+    when: { range: 'box', benchDeg: flat },
+    teaching: {
+      homeReps: [3, 8],
+      hardWhere: 'middle',
+      cues: {
+        ...cues,
+        setUp: 'A block on the chest, held by someone or strapped',
+        path: ['Let the bar settle on the block, stay tight, press'],
+      },
+      chooseWhen: 'The stretch is to be spared, or the upper half overloaded.',
+    },
+  },
+  {
+    id: 'one-and-a-half-bench-press',
+    name: 'One-and-a-half bench press',
+    aliases: ['1.5 rep bench', 'one and a half rep bench', '1 1/2 bench press'],
+    rig: { range: 'one and a half' },
+    when: { range: 'one and a half', benchDeg: flat },
+    teaching: {
+      homeReps: [5, 8],
+      cues: {
+        ...cues,
+        path: ['Down, half-way up, down again, then all the way: that is one'],
+      },
+      chooseWhen: 'More time at the bottom is wanted from the same bar.',
+    },
+  },
+  {
+    id: 'lengthened-half-bench-press',
+    name: 'Bench press, stretched half',
+    aliases: ['lengthened partial bench', 'bottom half bench', 'bench partials'],
+    rig: { range: 'lengthened half' },
+    when: { range: 'lengthened half', benchDeg: flat },
+    teaching: {
+      homeReps: [6, 12],
+      cues: { ...cues, path: ['From the chest to half-way and back, no further'] },
+      chooseWhen: 'The stretch is the point, and a rack with arms stands ready.',
+    },
+  },
 ];
 
 export const barbellPress: Movement = {
@@ -24,12 +201,13 @@ export const barbellPress: Movement = {
   pattern: 'press',
   station: 'rack',
   knobs: {
-    benchDeg: knob(-20, 90, 1, 0),
+    benchDeg: knob(-30, 90, 1, 0),
     gripBiacromial: knob(0.8, 2.3, 0.05, 1.5),
     tuckDeg: knob(20, 90, 5, 60),
     forearm: choice('pronated', 'supinated'),
-    stance: choice('lying', 'floor'),
-    range: choice('full', 'pins'),
+    stance: choice('lying', 'floor', 'feet up'),
+    range: choice('full', 'paused', 'hover', 'pins', 'mid pins', 'box', 'lengthened half', 'one and a half'),
+    added: choice('nothing', 'chains', 'bands', 'hung bells'),
   },
   variants: [
     {
@@ -38,34 +216,85 @@ export const barbellPress: Movement = {
       aliases: ['floor press', 'bb floor press'],
       rig: { stance: 'floor', tuckDeg: 50, gripBiacromial: 1.3 },
       when: { stance: 'floor' },
+      teaching: {
+        homeReps: [4, 8],
+        hardWhere: 'middle',
+        cues: {
+          setUp: 'Low hooks, someone to hand the bar; legs straight is harder than knees bent',
+          path: ['Elbows touch, settle, and only then press'],
+          finish: 'Finish softly, still tight',
+          breathing: braced,
+        },
+        faultIds: ['bouncedElbows', 'flaredElbows', 'openThumb'],
+        cautions: [wristCaution, pressureCaution],
+        chooseWhen: 'The stretch has to be kept short, or the middle of the press is weak.',
+      },
     },
+    ...loadedOtherwise,
+    ...takenOtherwise,
     {
-      id: 'pin-press',
-      name: 'Pin press from the chest',
-      aliases: ['pin press', 'dead bench press', 'pin bench'],
-      rig: { range: 'pins' },
-      when: { range: 'pins', benchDeg: [-7, 7] },
+      id: 'feet-up-bench-press',
+      name: 'Feet-up bench press',
+      aliases: ['legs up bench', 'no leg drive bench'],
+      rig: { stance: 'feet up' },
+      when: { stance: 'feet up', benchDeg: flat },
+      teaching: {
+        homeReps: [5, 10],
+        cues: { ...cues, setUp: 'Feet off the floor, low back at rest, blades pinned' },
+        cautions: [shoulderCaution, pecCaution, unstableCaution],
+        chooseWhen: 'The arms should do it alone, or the lower back dislikes an arch.',
+      },
     },
     {
       id: 'reverse-grip-bench-press',
       name: 'Reverse-grip bench press',
       aliases: ['reverse grip bench', 'underhand bench press', 'supinated bench'],
       rig: { forearm: 'supinated', tuckDeg: 35 },
-      when: { forearm: 'supinated', benchDeg: [-7, 7] },
+      when: { forearm: 'supinated', benchDeg: flat },
+      teaching: {
+        homeReps: [6, 12],
+        cues: {
+          setUp: 'Someone hands the bar over; thumbs round it, wrists straight',
+          path: ['Touch low on the ribs, elbows in', 'Press up and back to over the shoulders'],
+          finish: 'Slow at the top, it wants to drift',
+          breathing: braced,
+        },
+        cautions: [wristCaution, elbowCaution, unstableCaution],
+        chooseWhen: 'Upper-chest work without an incline, someone standing by.',
+      },
     },
     {
       id: 'close-grip-bench-press',
       name: 'Close-grip bench press',
       aliases: ['close grip bench', 'cgbp', 'narrow bench press'],
       rig: { gripBiacromial: 0.95, tuckDeg: 35 },
-      when: { gripBiacromial: [0, 1.1], benchDeg: [-7, 7] },
+      when: { gripBiacromial: [0, 1.1], benchDeg: flat },
+      teaching: {
+        homeReps: [5, 10],
+        hardWhere: 'shortened',
+        cues: {
+          setUp: 'Hands inside the shoulders but not touching, wrists straight',
+          path: ['Lower to the base of the breastbone, elbows near the ribs'],
+          finish: 'Straighten without snapping',
+          breathing: braced,
+        },
+        cautions: [elbowCaution, wristCaution, pressureCaution],
+        chooseWhen: 'Triceps should press heavy, or the lockout is weak.',
+        disputed:
+          'For a weak start off the chest some bring the hands in for the longer path, others take them out for the stretch: both are offered, comfort decides.',
+      },
     },
     {
       id: 'wide-grip-bench-press',
       name: 'Wide-grip bench press',
       aliases: ['wide bench', 'wide grip bench'],
       rig: { gripBiacromial: 1.75 },
-      when: { gripBiacromial: [1.7, 3], benchDeg: [-7, 7] },
+      when: { gripBiacromial: [1.7, 3], benchDeg: flat },
+      teaching: {
+        homeReps: [5, 10],
+        cautions: [wideHandsCaution, pecCaution, unstableCaution],
+        chooseWhen: 'The chest should carry more of the flat press and the shoulders are sound.',
+      },
     },
     {
       id: 'decline-barbell-press',
@@ -73,13 +302,30 @@ export const barbellPress: Movement = {
       aliases: ['decline bench press', 'decline bb press'],
       rig: { benchDeg: -15 },
       when: { benchDeg: [-90, -7] },
+      teaching: {
+        homeReps: [5, 12],
+        hardWhere: 'middle',
+        cues: {
+          ...cues,
+          setUp: 'A small decline, feet locked, someone at the head',
+          path: ['Lower to just under the nipple line', 'Press straight up, not toward the face'],
+        },
+        faultIds: ['declineDrift', 'openThumb', 'rolledShoulders'],
+        cautions: [pressureCaution, shoulderCaution],
+        chooseWhen: 'The lower fibres want a bar; a leaning dip or a high cable does the same job.',
+        disputed: 'Large declines are called fine or pointless; below −20° the review speaks up.',
+      },
     },
     {
       id: 'barbell-bench-press',
       name: 'Barbell bench press',
       aliases: ['bench press', 'flat bench', 'bb bench', 'bench', 'flat barbell press'],
       rig: { benchDeg: 0 },
-      when: { benchDeg: [-7, 7] },
+      when: { benchDeg: flat },
+      teaching: {
+        disputed:
+          'Grip: the middle, or out to the rings for more chest. Between 1.5 and 1.9 shoulder breadths is kept without a word; two and more is a finding.',
+      },
     },
     {
       id: 'seated-barbell-press',
@@ -87,12 +333,38 @@ export const barbellPress: Movement = {
       aliases: ['seated shoulder press barbell', 'seated military press', 'seated overhead press'],
       rig: { benchDeg: 85, gripBiacromial: 1.3, tuckDeg: 60 },
       when: { benchDeg: [70, 90] },
+      teaching: {
+        homeReps: [5, 12],
+        cues: {
+          setUp: 'Back on the pad, ribs down, bar racked at chin height',
+          path: ['In front of the head, forearms upright'],
+          finish: 'Over the crown, arms nearly straight',
+          breathing: braced,
+        },
+        faultIds: ['leanBack', 'openThumb'],
+        chooseWhen: 'Overhead load with the trunk supported.',
+        disputed:
+          'Standing lets the blades move, seated tires less: both are offered; a complaining back sits.',
+      },
     },
     {
       id: 'incline-barbell-press',
       name: 'Incline barbell press',
       aliases: ['incline bench press', 'incline bb press', 'incline bench', 'incline press barbell'],
       rig: { benchDeg: 30, gripBiacromial: 1.4, tuckDeg: 45 },
+      teaching: {
+        homeReps: [5, 12],
+        cues: {
+          setUp: 'Hands just outside the shoulders, blades pinned',
+          path: ['Lower to the upper chest, upper arms about 45° from the trunk', 'Press straight up'],
+          finish: 'Finish softly over the collar bones',
+          breathing: braced,
+        },
+        faultIds: ['flaredElbows', 'wideIncline', 'rolledShoulders', 'openThumb'],
+        chooseWhen: 'Upper chest with the most load it can get.',
+        disputed:
+          'About 30°, 30–45°, 45°, or varied up to 60°: the split is computed; 30° is the default, 60° and more is a finding.',
+      },
     },
   ],
   credits: {
@@ -106,7 +378,31 @@ export const barbellPress: Movement = {
         is: 'supinated',
         add: { pecUpper: 0.5, pecMiddle: -0.25, pecLower: -0.75, deltFront: 0.25 },
       },
+      { knob: 'added', is: 'chains', add: { triLateral: 0.25, triMedial: 0.25 } },
+      { knob: 'added', is: 'bands', add: { triLateral: 0.25, triMedial: 0.25 } },
     ],
+    meantFor: {
+      tuckDeg: [
+        {
+          knob: 'benchDeg',
+          anchors: [
+            { at: 0, value: 60 },
+            { at: 30, value: 45 },
+            { at: 60, value: 50 },
+            { at: 85, value: 60 },
+          ],
+        },
+        {
+          knob: 'gripBiacromial',
+          anchors: [
+            { at: 0.95, value: -25 },
+            { at: 1.3, value: 0 },
+          ],
+        },
+        { knob: 'forearm', is: 'supinated', value: -25 },
+        { knob: 'stance', is: 'floor', value: -10 },
+      ],
+    },
   },
   homeReps: [4, 12],
   load: {
@@ -124,6 +420,7 @@ export const barbellPress: Movement = {
         { at: 85, lift: 'overhead', ratio: 1.03, spread: 0.05 },
       ],
     },
+    // Common practice; those of the mid-height pins, the block and the stretched half are own estimates.
     factors: [
       {
         knob: 'gripBiacromial',
@@ -135,74 +432,24 @@ export const barbellPress: Movement = {
       },
       { knob: 'forearm', is: 'supinated', factor: 0.8 },
       { knob: 'stance', is: 'floor', factor: 0.95 },
+      { knob: 'stance', is: 'feet up', factor: 0.94 },
+      { knob: 'range', is: 'paused', factor: 0.96 },
+      { knob: 'range', is: 'hover', factor: 0.9 },
       { knob: 'range', is: 'pins', factor: 0.9 },
+      { knob: 'range', is: 'mid pins', factor: 1.05 },
+      { knob: 'range', is: 'box', factor: 1.02 },
+      { knob: 'range', is: 'lengthened half', factor: 0.9 },
+      { knob: 'range', is: 'one and a half', factor: 0.8 },
+      { knob: 'added', is: 'chains', factor: 0.85 },
+      { knob: 'added', is: 'bands', factor: 0.8 },
+      { knob: 'added', is: 'hung bells', factor: 0.5 },
     ],
   },
   hardWhere: 'start',
   compound: true,
   barOverBody: true,
-  cues: barPressCues,
-  faultIds: ['rolledShoulders', 'flaredElbows', 'openThumb', 'slammedElbows', 'wideIncline'],
-  cautions: [shoulderCaution, pecCaution, unstableCaution],
+  cues,
+  faultIds: ['rolledShoulders', 'flaredElbows', 'openThumb', 'slammedElbows'],
+  cautions: [shoulderCaution, pecCaution, unstableCaution, pressureCaution],
   chooseWhen: 'The most load on the chest in one lift, and someone stands by or the rack has arms.',
-};
-
-export const guidedBarPress: Movement = {
-  id: 'guided-bar-press',
-  family: 'press',
-  implement: 'guided bar',
-  pattern: 'press',
-  station: 'guided bar',
-  knobs: {
-    benchDeg: knob(-20, 90, 1, 0),
-    gripBiacromial: knob(0.8, 2.3, 0.05, 1.5),
-    tuckDeg: knob(20, 90, 5, 60),
-  },
-  variants: [
-    {
-      id: 'guided-bar-overhead-press',
-      name: 'Guided-bar overhead press',
-      aliases: ['smith shoulder press', 'smith overhead press'],
-      rig: { benchDeg: 75 },
-      when: { benchDeg: [70, 90] },
-    },
-    {
-      id: 'guided-bar-bench-press',
-      name: 'Guided-bar bench press',
-      aliases: ['smith bench', 'smith machine bench press', 'smith press'],
-      rig: { benchDeg: 0 },
-      when: { benchDeg: [-90, 7] },
-    },
-    {
-      id: 'guided-bar-incline-press',
-      name: 'Guided-bar incline press',
-      aliases: ['smith incline press', 'incline smith'],
-      rig: { benchDeg: 30, tuckDeg: 50 },
-    },
-  ],
-  credits: { knob: 'benchDeg', anchors: pressCreditsByBench, adjust: [barGripCredits] },
-  homeReps: [6, 15],
-  load: {
-    kind: 'external',
-    perHand: false,
-    from: {
-      knob: 'benchDeg',
-      anchors: [
-        { at: 0, lift: 'bench', ratio: 1, spread: 0.1 },
-        { at: 30, lift: 'bench', ratio: 0.8, spread: 0.1 },
-        { at: 60, lift: 'bench', ratio: 0.67, spread: 0.1 },
-        { at: 75, lift: 'overhead', ratio: 1.05, spread: 0.08 },
-      ],
-    },
-  },
-  hardWhere: 'start',
-  compound: true,
-  cues: [
-    'Set the bench so the bar meets the same spot on the chest',
-    'Set the stops a hand above the chest',
-    'Drive through the whole range, finish softly',
-  ],
-  faultIds: ['rolledShoulders', 'flaredElbows', 'slammedElbows'],
-  cautions: [shoulderCaution, pecCaution],
-  chooseWhen: 'You want to go near failure alone: the hooks catch the bar.',
 };

@@ -1,5 +1,5 @@
 import type { Movement } from '../model';
-import { knob, shoulderCaution } from './shared';
+import { choice, knob, outOnEffort, pecCaution, pressureCaution, shoulderCaution } from './shared';
 
 export const machinePresses: Movement[] = [
   {
@@ -8,8 +8,25 @@ export const machinePresses: Movement[] = [
     implement: 'machine',
     pattern: 'press',
     station: 'chest press machine',
-    knobs: { tuckDeg: knob(20, 90, 5, 60) },
+    knobs: { tuckDeg: knob(20, 90, 5, 60), stance: choice('seated', 'low seat') },
     variants: [
+      {
+        id: 'low-seat-chest-press',
+        name: 'Low-seat chest press',
+        aliases: ['low seat machine press', 'upper chest machine press'],
+        rig: { stance: 'low seat', tuckDeg: 50 },
+        when: { stance: 'low seat' },
+        teaching: {
+          homeReps: [10, 15],
+          cues: {
+            setUp: 'Seat at its lowest, so that the handles meet high on the chest',
+            path: ['Light, elbows not quite out'],
+            finish: 'Hands up and together, chest tall',
+            breathing: outOnEffort,
+          },
+          chooseWhen: 'Upper chest from a flat press machine.',
+        },
+      },
       {
         id: 'chest-press-machine',
         name: 'Chest press machine',
@@ -30,18 +47,29 @@ export const machinePresses: Movement[] = [
           },
         },
       ],
+      adjust: [
+        {
+          knob: 'stance',
+          is: 'low seat',
+          add: { pecUpper: 0.5, pecMiddle: -0.25, pecLower: -0.75, deltFront: 0.25 },
+        },
+      ],
+      meantFor: {
+        tuckDeg: [{ knob: 'stance', is: 'low seat', value: -10 }],
+      },
     },
     homeReps: [8, 15],
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'varies',
     compound: true,
-    cues: [
-      'Seat so the handles meet mid-chest',
-      'Blades back, chest tall against the pad',
-      'Push the handles together as much as forward',
-    ],
+    cues: {
+      setUp: 'Seat so the handles meet mid-chest',
+      path: ['Blades back, chest tall against the pad'],
+      finish: 'Push the handles together as much as forward',
+      breathing: outOnEffort,
+    },
     faultIds: ['rolledShoulders', 'slammedElbows', 'flaredElbows'],
-    cautions: [shoulderCaution],
+    cautions: [shoulderCaution, pecCaution],
     chooseWhen: 'Hard sets late in the session, or alone: nothing to balance and nothing to be pinned by.',
   },
   {
@@ -70,13 +98,50 @@ export const machinePresses: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'varies',
     compound: true,
-    cues: [
-      'Seat low enough that the handles start at the upper chest',
-      'Chest tall, elbows under the handles',
-      'Press up and in, finish softly',
-    ],
+    cues: {
+      setUp: 'Seat low enough that the handles start at the upper chest',
+      path: ['Chest tall, elbows under the handles'],
+      finish: 'Press up and in, finish softly',
+      breathing: outOnEffort,
+    },
     faultIds: ['rolledShoulders', 'slammedElbows'],
     cautions: [shoulderCaution],
     chooseWhen: 'Upper chest near failure without anyone standing by.',
+  },
+  {
+    id: 'decline-press-machine',
+    family: 'press',
+    implement: 'machine',
+    pattern: 'press',
+    station: 'decline press machine',
+    knobs: { tuckDeg: knob(20, 90, 5, 60) },
+    variants: [
+      {
+        id: 'decline-press-machine',
+        name: 'Decline press machine',
+        aliases: ['machine decline press', 'decline machine'],
+      },
+    ],
+    credits: {
+      anchors: [
+        {
+          at: 0,
+          credits: { pecLower: 1, pecMiddle: 1, deltFront: 0.25, triLateral: 0.5, triMedial: 0.5 },
+        },
+      ],
+    },
+    homeReps: [8, 15],
+    load: { kind: 'external', perHand: false, from: null },
+    hardWhere: 'varies',
+    compound: true,
+    cues: {
+      setUp: 'Seat high enough that the handles start below the nipple line',
+      path: ['Chest tall, elbows behind the handles'],
+      finish: 'Press down and together, finish softly',
+      breathing: outOnEffort,
+    },
+    faultIds: ['rolledShoulders', 'slammedElbows'],
+    cautions: [shoulderCaution, pressureCaution],
+    chooseWhen: 'Lower chest near failure, head up and nothing to balance.',
   },
 ];

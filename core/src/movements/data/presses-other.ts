@@ -1,5 +1,16 @@
 import type { Movement } from '../model';
-import { backCaution, choice, knob, shoulderCaution, unstableCaution, wristCaution } from './shared';
+import {
+  backCaution,
+  choice,
+  elbowCaution,
+  knob,
+  outOnEffort,
+  pecCaution,
+  pressureCaution,
+  shoulderCaution,
+  unstableCaution,
+  wristCaution,
+} from './shared';
 
 export const otherPresses: Movement[] = [
   {
@@ -8,12 +19,28 @@ export const otherPresses: Movement[] = [
     implement: 'landmine',
     pattern: 'press',
     station: 'landmine',
-    knobs: { stance: choice('kneeling', 'standing') },
+    knobs: { stance: choice('kneeling', 'standing', 'incline bench') },
     variants: [
+      {
+        id: 'incline-landmine-press',
+        name: 'Incline landmine press',
+        aliases: ['landmine incline press', 'landmine bench press'],
+        rig: { stance: 'incline bench' },
+        when: { stance: 'incline bench' },
+        teaching: {
+          cues: {
+            setUp: 'Incline bench facing the pivot, palms on the sleeve',
+            path: ['Elbows under the hands, stop just short of the chest'],
+            finish: 'Press up the arc and squeeze',
+            breathing: outOnEffort,
+          },
+          chooseWhen: 'The upward press of the landmine with the back at rest.',
+        },
+      },
       {
         id: 'standing-landmine-press',
         name: 'Standing landmine press',
-        aliases: [],
+        aliases: ['landmine press standing', 'standing corner press'],
         rig: { stance: 'standing' },
         when: { stance: 'standing' },
       },
@@ -27,19 +54,22 @@ export const otherPresses: Movement[] = [
       anchors: [
         { at: 0, credits: { pecUpper: 1, deltFront: 0.75, triLateral: 0.5, triMedial: 0.5, serratus: 0.5 } },
       ],
+      adjust: [{ knob: 'stance', is: 'incline bench', add: { pecMiddle: 0.5, serratus: -0.5 } }],
     },
     homeReps: [8, 15],
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'start',
     compound: true,
-    cues: [
-      'Both palms on the sleeve, elbows in',
-      'Lean in and press up the arc',
-      'Squeeze at the top and keep breathing',
-    ],
+    cues: {
+      setUp: 'Both palms on the sleeve, elbows in',
+      path: ['Lean in and press up the arc'],
+      finish: 'Squeeze at the top',
+      breathing: outOnEffort,
+    },
     faultIds: ['leanBack', 'rolledShoulders'],
     cautions: [backCaution],
     chooseWhen: 'A shoulder that dislikes bars and overhead work still wants an upward press.',
+    endedBy: 'balance',
   },
   {
     id: 'cable-press',
@@ -70,14 +100,16 @@ export const otherPresses: Movement[] = [
     load: { kind: 'external', perHand: true, from: null },
     hardWhere: 'throughout',
     compound: true,
-    cues: [
-      'Split stance, ribs down',
-      'Hands start beside the chest',
-      'Press forward and together without rounding the shoulders',
-    ],
+    cues: {
+      setUp: 'Split stance, ribs down',
+      path: ['Hands start beside the chest'],
+      finish: 'Press forward and together without rounding the shoulders',
+      breathing: outOnEffort,
+    },
     faultIds: ['rolledShoulders', 'leanBack'],
     cautions: [shoulderCaution],
     chooseWhen: 'The chest should be loaded right through to the hands together.',
+    endedBy: 'balance',
   },
   {
     id: 'push-up',
@@ -89,6 +121,7 @@ export const otherPresses: Movement[] = [
       elevationM: knob(-0.6, 0.6, 0.05, 0),
       gripBiacromial: knob(0.8, 2, 0.05, 1.5),
       tuckDeg: knob(20, 80, 5, 50),
+      range: choice('full', 'deficit', 'lengthened half', 'one and a half'),
     },
     variants: [
       {
@@ -97,6 +130,10 @@ export const otherPresses: Movement[] = [
         aliases: ['decline push up', 'feet elevated pushup'],
         rig: { elevationM: 0.3 },
         when: { elevationM: [0.1, 1] },
+        teaching: {
+          homeReps: [8, 25],
+          chooseWhen: 'Plain push-ups have become easy and the upper chest should help more.',
+        },
       },
       {
         id: 'hands-raised-push-up',
@@ -104,6 +141,7 @@ export const otherPresses: Movement[] = [
         aliases: ['incline push up', 'box pushup'],
         rig: { elevationM: -0.3 },
         when: { elevationM: [-1, -0.1] },
+        teaching: { chooseWhen: 'The way in: fewer kilograms of body, the same line.' },
       },
       {
         id: 'narrow-push-up',
@@ -111,6 +149,30 @@ export const otherPresses: Movement[] = [
         aliases: ['close push up', 'triceps pushup'],
         rig: { gripBiacromial: 0.95, tuckDeg: 25 },
         when: { gripBiacromial: [0, 1.1] },
+        teaching: {
+          homeReps: [6, 20],
+          cautions: [elbowCaution, wristCaution],
+          chooseWhen: 'Compound triceps work with no kit at all.',
+        },
+      },
+      {
+        id: 'deficit-push-up',
+        name: 'Deficit push-up',
+        aliases: ['deep push up', 'push up on handles', 'block push up'],
+        rig: { range: 'deficit' },
+        when: { range: 'deficit' },
+        teaching: {
+          homeReps: [8, 25],
+          hardWhere: 'stretched',
+          cues: {
+            setUp: 'Hands on handles or blocks, wrists straight',
+            path: ['Chest down between the hands, only as deep as the shoulder likes'],
+            finish: 'Push the floor away until the blades spread',
+            breathing: outOnEffort,
+          },
+          cautions: [shoulderCaution, unstableCaution, pecCaution],
+          chooseWhen: 'The deepest stretch of the common presses, no kit but two handles.',
+        },
       },
       { id: 'push-up', name: 'Push-up', aliases: ['pushup', 'pushups', 'press up', 'push ups'] },
     ],
@@ -164,6 +226,17 @@ export const otherPresses: Movement[] = [
           ],
         },
       ],
+      meantFor: {
+        tuckDeg: [
+          {
+            knob: 'gripBiacromial',
+            anchors: [
+              { at: 0.95, value: 25 },
+              { at: 1.5, value: 50 },
+            ],
+          },
+        ],
+      },
     },
     homeReps: [8, 30],
     // Share of bodyweight on the hands: Ebben et al. 2011, J Strength Cond Res 25:2891-2894, from memory.
@@ -182,14 +255,82 @@ export const otherPresses: Movement[] = [
     },
     hardWhere: 'start',
     compound: true,
-    cues: [
-      'One straight line from head to heel',
-      'Elbows at about half a right angle to the body',
-      'Push the floor away until the blades spread',
-    ],
+    cues: {
+      setUp: 'One straight line from head to heel',
+      path: ['Elbows at about half a right angle to the body'],
+      finish: 'Push the floor away until the blades spread',
+      breathing: outOnEffort,
+    },
     faultIds: ['saggingHips', 'flaredElbows'],
-    cautions: [wristCaution],
+    cautions: [wristCaution, backCaution],
     chooseWhen: 'No kit, a warm-up, or a finisher that lets the blades move freely.',
+  },
+  {
+    id: 'push-up-ladder',
+    family: 'press',
+    implement: 'bodyweight',
+    pattern: 'press',
+    station: 'floor',
+    knobs: {},
+    variants: [
+      {
+        id: 'push-up-ladder',
+        name: 'Widening push-up ladder',
+        aliases: ['mechanical drop push up', 'narrow to wide push up', 'push up ladder'],
+      },
+    ],
+    credits: {
+      anchors: [
+        {
+          at: 0,
+          credits: { triLateral: 0.75, triMedial: 0.75, pecMiddle: 1, deltFront: 0.5, serratus: 0.5 },
+        },
+      ],
+    },
+    homeReps: [15, 40],
+    load: { kind: 'bodyweight', shares: [{ at: 0, value: 0.64 }], lift: null, canAdd: false },
+    hardWhere: 'start',
+    compound: true,
+    cues: {
+      setUp: 'Hands narrow to begin with, one straight line',
+      path: ['Narrow until the form goes, then shoulder width, then wide, no rest between'],
+      finish: 'Stop when the line breaks',
+      breathing: outOnEffort,
+    },
+    faultIds: ['saggingHips', 'flaredElbows'],
+    cautions: [wristCaution, pressureCaution],
+    chooseWhen: 'A finisher that makes itself easier as it goes: the same body, better leverage.',
+  },
+  {
+    id: 'push-up-plus',
+    family: 'corrective',
+    implement: 'bodyweight',
+    pattern: 'press',
+    station: 'floor',
+    knobs: {},
+    variants: [
+      {
+        id: 'push-up-plus',
+        name: 'Push-up plus',
+        aliases: ['serratus push up', 'scapular push up', 'scap push up'],
+      },
+    ],
+    credits: {
+      anchors: [{ at: 0, credits: { serratus: 1, pecMiddle: 0.5, triLateral: 0.25, triMedial: 0.25 } }],
+    },
+    homeReps: [10, 25],
+    load: { kind: 'bodyweight', shares: [{ at: 0, value: 0.64 }], lift: null, canAdd: false },
+    hardWhere: 'shortened',
+    compound: true,
+    cues: {
+      setUp: 'Hands under the shoulders, one straight line',
+      path: ['An ordinary push-up to straight elbows'],
+      finish: 'Keep pushing until the blades glide forward round the ribs',
+      breathing: outOnEffort,
+    },
+    faultIds: ['saggingHips', 'rushedPrep'],
+    cautions: [wristCaution, backCaution],
+    chooseWhen: 'Blades that lie pinned all session should learn to move.',
   },
   {
     id: 'dip',
@@ -205,6 +346,16 @@ export const otherPresses: Movement[] = [
         aliases: ['upright dip', 'tricep dips'],
         rig: { leanDeg: 8 },
         when: { leanDeg: [0, 18] },
+        teaching: {
+          homeReps: [6, 15],
+          cues: {
+            setUp: 'Upright, elbows near the ribs',
+            path: ['Down until the upper arm is level, no lower'],
+            finish: 'Straighten softly, shoulders low',
+            breathing: outOnEffort,
+          },
+          chooseWhen: 'Heavy triceps with the bodyweight, front delt and shoulder proven.',
+        },
       },
       { id: 'chest-dip', name: 'Chest dip', aliases: ['dip', 'dips', 'leaning dip'] },
     ],
@@ -239,11 +390,12 @@ export const otherPresses: Movement[] = [
     load: { kind: 'bodyweight', shares: [{ at: 0, value: 1 }], lift: 'dip', canAdd: true },
     hardWhere: 'stretched',
     compound: true,
-    cues: [
-      'Lean and tuck the chin, elbows wide of the ribs',
-      'Go down until the upper arm is level',
-      'Press without shrugging',
-    ],
+    cues: {
+      setUp: 'Lean and tuck the chin, elbows wide of the ribs',
+      path: ['Go down until the upper arm is level'],
+      finish: 'Press without shrugging',
+      breathing: outOnEffort,
+    },
     faultIds: ['deepDip', 'rolledShoulders'],
     cautions: [
       { limit: 'shoulder front', say: 'Not below level, or leave dips out for now.' },
@@ -251,6 +403,56 @@ export const otherPresses: Movement[] = [
       unstableCaution,
     ],
     chooseWhen: 'Lower chest with a deep stretch, shoulders proven.',
+    disputed:
+      'Called kind to the shoulder (neutral hands) and hard on it (depth): both hold; to the level upper arm unless the shoulder is proven.',
+  },
+  {
+    id: 'assisted-dip',
+    family: 'press',
+    implement: 'machine',
+    pattern: 'press',
+    station: 'assisted dip',
+    knobs: { leanDeg: knob(0, 40, 2, 30) },
+    variants: [
+      {
+        id: 'assisted-dip',
+        name: 'Assisted dip',
+        aliases: ['dip assist', 'band dip', 'assisted dip machine'],
+      },
+    ],
+    credits: {
+      anchors: [
+        {
+          at: 0,
+          credits: {
+            pecLower: 1,
+            pecMiddle: 1,
+            deltFront: 0.75,
+            triLateral: 0.75,
+            triMedial: 0.75,
+            triLong: 0.25,
+          },
+        },
+      ],
+    },
+    homeReps: [8, 15],
+    // The figure on the stack is the help, so nothing honest can be borrowed from a dip max.
+    load: { kind: 'external', perHand: false, from: null },
+    hardWhere: 'stretched',
+    compound: true,
+    cues: {
+      setUp: 'The figure on the stack is the help: more makes it easier',
+      path: ['Lean, down until the upper arm is level'],
+      finish: 'Press without shrugging',
+      breathing: outOnEffort,
+    },
+    faultIds: ['deepDip', 'rolledShoulders'],
+    cautions: [
+      { limit: 'shoulder front', say: 'Not below level, or leave dips out for now.' },
+      pecCaution,
+      unstableCaution,
+    ],
+    chooseWhen: 'Dips are wanted before the client can do enough of them.',
   },
   {
     id: 'machine-dip',
@@ -279,13 +481,14 @@ export const otherPresses: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'middle',
     compound: true,
-    cues: [
-      'Sit tall, shoulders down',
-      'Elbows close, push straight to the floor',
-      'Let the handles rise only as far as the shoulders stay low',
-    ],
+    cues: {
+      setUp: 'Sit tall, shoulders down',
+      path: ['Elbows close, push straight to the floor'],
+      finish: 'Let the handles rise only as far as the shoulders stay low',
+      breathing: outOnEffort,
+    },
     faultIds: ['rolledShoulders', 'slammedElbows'],
-    cautions: [],
+    cautions: [{ limit: 'shoulder front', say: 'Let the handles rise only part of the way.' }],
     chooseWhen: 'Compound triceps work that spares the elbows.',
   },
 ];

@@ -22,6 +22,7 @@ export const barAlone: Rule = {
             label: to.id === 'dumbbell-press' ? 'Use dumbbells' : 'Use the guided bar',
             edit: changeLine(m.id, {
               movement: to.id,
+              own: undefined,
               rig: fullRig(to, {
                 benchDeg: m.rig.benchDeg ?? 0,
                 tuckDeg: m.rig.tuckDeg ?? 50,

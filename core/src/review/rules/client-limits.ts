@@ -1,12 +1,14 @@
+import { cautionFor } from '../../choosing/limits';
+import { sameJob } from '../../choosing/swaps';
 import { makeableLoads } from '../../kit/fitting';
-import { findMovement } from '../../movements/catalogue';
-import { changeLine } from '../questions';
-import type { FindingDraft, FixDraft, Rule } from '../model';
 import type { Measured, MeasuredLine } from '../../measure/measure';
+import { findMovement } from '../../movements/catalogue';
 import type { LimitId } from '../../movements/model';
-import { sameFamily } from './not-in-this-gym';
+import { becoming } from '../../session/starting';
+import type { FindingDraft, FixDraft, Rule } from '../model';
+import { changeLine } from '../questions';
 
-const limitNames: Record<LimitId, string> = {
+export const limitNames: Record<LimitId, string> = {
   'shoulder front': 'the front of the shoulder',
   'shoulder unstable': 'an unstable shoulder',
   elbow: 'the elbow',
@@ -34,6 +36,7 @@ function gentler(s: Measured, m: MeasuredLine, limit: LimitId): FixDraft[] {
         label: 'Use neutral-grip dumbbells',
         edit: changeLine(m.id, {
           movement: 'dumbbell-press',
+          own: undefined,
           rig: { benchDeg: m.rig.benchDeg ?? 0, forearm: 'neutral', tuckDeg: 35 },
           loadKg: null,
           cues: null,
@@ -47,24 +50,11 @@ function gentler(s: Measured, m: MeasuredLine, limit: LimitId): FixDraft[] {
   return fixes;
 }
 
-/** Settings on which a caution has been heard already. */
-const answered = (m: MeasuredLine, limit: LimitId): boolean =>
-  (limit === 'shoulder front' &&
-    m.movement.pattern === 'press' &&
-    m.movement.family === 'press' &&
-    m.movement.id !== 'dip' &&
-    (m.rig.forearm === 'neutral' || (m.rig.tuckDeg ?? 90) <= 45 || m.rig.stance === 'floor')) ||
-  (limit === 'shoulder front' &&
-    m.movement.pattern === 'fly' &&
-    (m.rig.stance === 'floor' || m.rig.range === 'chest level')) ||
-  (limit === 'lower back' && (m.rig.stance === 'prone' || m.rig.stance === 'seated'));
-
 function look(s: Measured): FindingDraft[] {
   return s.context.client.limits.flatMap(({ limit }) =>
     s.lines.flatMap((m): FindingDraft[] => {
-      const caution = m.movement.cautions.find((c) => c.limit === limit);
-      if (!caution || answered(m, limit)) return [];
-      const swap = sameFamily(s, m).find((e) => !e.movement.cautions.some((c) => c.limit === limit));
+      const caution = cautionFor(m.movement, m.rig, limit);
+      if (!caution) return [];
       return [
         {
           on: [m.id],
@@ -72,19 +62,10 @@ function look(s: Measured): FindingDraft[] {
           why: caution.say,
           fixes: [
             ...gentler(s, m, limit),
-            ...(swap
-              ? [
-                  {
-                    label: `Use ${swap.name.toLowerCase()}`,
-                    edit: changeLine(m.id, {
-                      movement: swap.movement.id,
-                      rig: swap.rig,
-                      loadKg: null,
-                      cues: null,
-                    }),
-                  },
-                ]
-              : []),
+            ...sameJob(m, s.context, { other: null, kindTo: limit }, 1).map(({ entry }) => ({
+              label: `Use ${entry.name.toLowerCase()}`,
+              edit: changeLine(m.id, becoming(entry)),
+            })),
           ],
         },
       ];

@@ -1,31 +1,53 @@
+import { shoulderShares } from '../../mechanics/work';
+import { workAt } from '../mechanics';
 import { changeLine, isFreeWeight, isInclined, isPress } from '../questions';
+import type { Measured, MeasuredLine } from '../../measure/measure';
 import type { Rule } from '../model';
+
+/** What tucking changes, in words; empty where the model sees less than a tenth. */
+function tuckedInstead(s: Measured, m: MeasuredLine, tuckDeg: number, incline: boolean): string {
+  const flared = workAt(s, m);
+  const tucked = workAt(s, m, { ...m.rig, tuckDeg });
+  if (!flared || !tucked) return '';
+  const chest = shoulderShares(tucked).pecUpper / Math.max(0.01, shoulderShares(flared).pecUpper);
+  const strain = tucked.points[0]!.frontStrain / Math.max(0.01, flared.points[0]!.frontStrain);
+  const told = [
+    ...(incline && chest > 1.1
+      ? [`the upper chest's share is ${Math.round((chest - 1) * 20) * 5} % larger`]
+      : []),
+    ...(strain < 0.9 ? ['less of the force pushes the joint forward at the bottom'] : []),
+  ];
+  return told.length > 0 ? ` At ${tuckDeg}°, by the model, ${told.join(' and ')}.` : '';
+}
 
 export const flareOnIncline: Rule = {
   id: 'flare-on-incline',
   title: 'Elbows flared',
   severity: 'watch',
-  ground: 'common practice',
+  ground: 'mechanics',
   look: (s) =>
     s.lines
       .filter((m) => isPress(m) && isFreeWeight(m) && (m.rig.tuckDeg ?? 0) >= 80)
       .map((m) => {
         const incline = isInclined(m);
         const wide = incline && (m.rig.gripBiacromial ?? 0) >= 2;
+        const to = incline ? 45 : 60;
         return {
           on: [m.id],
           severity: wide ? ('stop' as const) : ('watch' as const),
           what: wide
             ? `${m.name} has the hands very wide and the elbows straight out on an incline.`
             : `${m.name} has the elbows out at ${Math.round(m.rig.tuckDeg!)}°.`,
-          why: incline
-            ? 'On an incline flared elbows take work from the upper chest and strain the front of the shoulder.'
-            : 'Elbows straight out put the strain at the front of the shoulder for no more chest.',
+          why:
+            (incline
+              ? 'On an incline flared elbows take work from the upper chest and strain the front of the shoulder.'
+              : 'Elbows straight out put the strain at the front of the shoulder for no more chest.') +
+            tuckedInstead(s, m, to, incline),
           fixes: [
             {
-              label: `Tuck to ${incline ? 45 : 60}°`,
+              label: `Tuck to ${to}°`,
               edit: changeLine(m.id, {
-                rig: { ...m.rig, tuckDeg: incline ? 45 : 60, ...(wide ? { gripBiacromial: 1.4 } : {}) },
+                rig: { ...m.rig, tuckDeg: to, ...(wide ? { gripBiacromial: 1.4 } : {}) },
               }),
             },
           ],

@@ -1,5 +1,5 @@
 import { movementOf } from '../../movements/catalogue';
-import { creditsOf } from '../../movements/settings';
+import { creditsOf } from '../../mechanics/credits';
 import { freshId, setsFor } from '../questions';
 import type { Rule } from '../model';
 import { offerFirst } from './additions';

@@ -1,4 +1,5 @@
 import { findEntry } from '../../movements/catalogue';
+import { becoming } from '../../session/starting';
 import { changeLine, setsOf } from '../questions';
 import type { Rule } from '../model';
 
@@ -27,12 +28,9 @@ export const optionalFrontDelt: Rule = {
           {
             label: 'Make it a lateral raise',
             edit: changeLine(m.id, {
-              movement: raise.movement.id,
-              rig: raise.rig,
+              ...becoming(raise),
               scheme: { kind: 'straight', sets: setsOf(m), reps: { lo: 12, hi: 15 } },
               restS: s.school.starting.restS.isolation,
-              loadKg: null,
-              cues: null,
             }),
           },
           { label: `Take out ${m.name.toLowerCase()}`, edit: { do: 'remove line', line: m.id } },

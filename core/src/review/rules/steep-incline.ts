@@ -1,3 +1,4 @@
+import { deltShare, inFives, workAt } from '../mechanics';
 import { changeLine, isFreeWeight, isInclined, notchFor } from '../questions';
 import type { Rule } from '../model';
 
@@ -5,18 +6,27 @@ export const steepIncline: Rule = {
   id: 'steep-incline',
   title: 'Incline too steep for the chest',
   severity: 'watch',
-  ground: 'published',
+  ground: 'mechanics',
   look: (s) =>
     s.lines
       .filter((m) => isInclined(m) && (isFreeWeight(m) || m.movement.implement === 'guided bar'))
       .filter((m) => m.rig.benchDeg! >= 55 && m.rig.benchDeg! < 70)
-      .map((m) => ({
-        on: [m.id],
-        what: `At ${Math.round(m.rig.benchDeg!)}° the ${m.name.toLowerCase()} is mostly a shoulder press.`,
-        why: 'The upper chest works hardest near 30°; above 60° the front delt takes over (Rodríguez-Ridao et al. 2020).',
-        fixes: [30, 45].map((deg) => ({
-          label: `Set the bench to ${notchFor(s, deg)}°`,
-          edit: changeLine(m.id, { rig: { ...m.rig, benchDeg: notchFor(s, deg) } }),
-        })),
-      })),
+      .map((m) => {
+        const steep = workAt(s, m);
+        const less = notchFor(s, 30);
+        const flatter = workAt(s, m, { ...m.rig, benchDeg: less });
+        const told =
+          steep && flatter
+            ? `By the model the delts do about ${inFives(deltShare(steep))} % of the shoulder's work here, ${inFives(deltShare(flatter))} % at ${less}°. `
+            : '';
+        return {
+          on: [m.id],
+          what: `At ${Math.round(m.rig.benchDeg!)}° the ${m.name.toLowerCase()} is mostly a shoulder press.`,
+          why: `${told}The upper chest works hardest near 30°; above 60° the front delt takes over (Rodríguez-Ridao et al. 2020).`,
+          fixes: [30, 45].map((deg) => ({
+            label: `Set the bench to ${notchFor(s, deg)}°`,
+            edit: changeLine(m.id, { rig: { ...m.rig, benchDeg: notchFor(s, deg) } }),
+          })),
+        };
+      }),
 };

@@ -1,9 +1,25 @@
+import { workOf } from '../../mechanics/work';
+import { bodyOf } from '../../choosing/swaps';
+import type { Context } from '../../measure/context';
 import { findEntry, movementOf } from '../../movements/catalogue';
+import type { Movement } from '../../movements/model';
+import { becoming } from '../../session/starting';
 import { changeLine } from '../questions';
 import type { FindingDraft, Rule } from '../model';
 
+/** A rotation is loaded when something turns the upper arm about its own axis by this much, N·m. */
+const LOADED_NM = 0.5;
+const BELL_KG = 4;
+
+/** True for a rotation that the load does not oppose: the torque about the arm's own axis is nothing. */
+export function isUseless(movement: Movement, context: Context): boolean {
+  if (movement.pattern !== 'rotation') return false;
+  const work = workOf(movement, {}, bodyOf(context), BELL_KG);
+  return work !== null && Math.max(...work.points.map((p) => Math.abs(p.axialNm))) < LOADED_NM;
+}
+
 const why =
-  'Held upright the weight pulls along the axis it should turn about, so nothing resists the rotation.';
+  'Held upright the weight pulls along the axis it should turn about: the torque about it comes out as nothing.';
 
 export const uselessRotation: Rule = {
   id: 'useless-rotation',
@@ -14,7 +30,7 @@ export const uselessRotation: Rule = {
     const band = findEntry('band-face-pull')!;
     const lying = findEntry('side-lying-rotation')!;
     const inWarmup: FindingDraft[] = s.session.warmup
-      .filter((w) => movementOf(w.movement).loadsTarget === false)
+      .filter((w) => isUseless(movementOf(w.movement), s.context))
       .map((w) => ({
         on: [w.id],
         what: 'Standing dumbbell rotation warms up nothing.',
@@ -25,7 +41,7 @@ export const uselessRotation: Rule = {
         })),
       }));
     const inLines: FindingDraft[] = s.lines
-      .filter((m) => m.movement.loadsTarget === false)
+      .filter((m) => isUseless(m.movement, s.context))
       .map((m) => ({
         on: [m.id],
         what: 'Standing dumbbell rotation trains nothing.',
@@ -33,7 +49,7 @@ export const uselessRotation: Rule = {
         fixes: [
           {
             label: `Make it ${lying.name.toLowerCase()}`,
-            edit: changeLine(m.id, { movement: lying.movement.id, rig: lying.rig, loadKg: null, cues: null }),
+            edit: changeLine(m.id, becoming(lying)),
           },
         ],
       }));

@@ -1,11 +1,21 @@
+import { workAt } from '../mechanics';
 import { changeLine, isInclined } from '../questions';
+import type { Measured, MeasuredLine } from '../../measure/measure';
 import type { Rule } from '../model';
+
+function narrowerInstead(s: Measured, m: MeasuredLine, gripBiacromial: number): string {
+  const wide = workAt(s, m);
+  const narrower = workAt(s, m, { ...m.rig, gripBiacromial });
+  if (!wide || !narrower) return '';
+  const shorter = Math.round((narrower.travelM - wide.travelM) * 100);
+  return shorter >= 1 ? ` At ${gripBiacromial} × the bar travels ${shorter} cm more.` : '';
+}
 
 export const veryWideGrip: Rule = {
   id: 'very-wide-grip',
   title: 'Hands very wide',
   severity: 'watch',
-  ground: 'common practice',
+  ground: 'mechanics',
   look: (s) =>
     s.lines
       .filter((m) => m.movement.family === 'press' && (m.rig.gripBiacromial ?? 0) >= 2)
@@ -15,7 +25,7 @@ export const veryWideGrip: Rule = {
         return {
           on: [m.id],
           what: `${m.name} has the hands at ${m.rig.gripBiacromial} × shoulder width.`,
-          why: 'Past twice the shoulders the range gets short and chest and shoulder take the strain.',
+          why: `Past twice the shoulders the range gets short and chest and shoulder take the strain.${narrowerInstead(s, m, grip)}`,
           fixes: [
             {
               label: `Grip ${grip} × shoulders`,

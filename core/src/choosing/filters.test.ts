@@ -1,8 +1,10 @@
 import { sampleKit } from '../testing/samples';
-import { entries } from './catalogue';
+import { entries } from '../movements/catalogue';
 import { filterEntries, mainRegions, type MovementFilter } from './filters';
+import { teachingOf } from '../movements/settings';
+import { cautionFor } from './limits';
 import { missingFor } from '../kit/fitting';
-import { creditsOf } from './settings';
+import { creditsOf } from '../mechanics/credits';
 
 const all: MovementFilter = {
   text: '',
@@ -29,10 +31,10 @@ test('filters hold together: family, hard where, this gym, kind to a limit', () 
   for (const e of found) {
     expect(e.movement.family).toBe('fly');
     expect(missingFor(sampleKit, e.movement)).toBeNull();
-    expect(e.movement.cautions.some((c) => c.limit === 'shoulder front')).toBe(false);
+    expect(cautionFor(e.movement, e.rig, 'shoulder front')).toBeNull();
   }
   for (const e of filterEntries({ ...all, hardWhere: 'stretched' }))
-    expect(e.movement.hardWhere).toBe('stretched');
+    expect(teachingOf(e.movement, e.rig).hardWhere).toBe('stretched');
 });
 
 test('typing ranks by name and still filters', () => {

@@ -1,10 +1,12 @@
 import type { RegionId } from '../anatomy/regions';
 import { missingFor } from '../kit/fitting';
 import type { Kit } from '../kit/kit';
-import { entries } from './catalogue';
-import type { Entry, FamilyId, HardWhere, LimitId } from './model';
-import { searchEntries } from './search';
-import { creditsOf } from './settings';
+import { creditsOf } from '../mechanics/credits';
+import { entries } from '../movements/catalogue';
+import type { Entry, FamilyId, HardWhere, LimitId } from '../movements/model';
+import { searchEntries } from '../movements/search';
+import { teachingOf } from '../movements/settings';
+import { cautionFor } from './limits';
 
 /** What a coach narrows the catalogue by. Null takes everything. */
 export interface MovementFilter {
@@ -14,28 +16,28 @@ export interface MovementFilter {
   hardWhere: HardWhere | null;
   /** Only what this gym has. */
   kit: Kit | null;
-  /** Only what carries no caution for this limit. */
+  /** Only what carries no caution for this limit, or is set up so that it is answered. */
   kindTo: LimitId | null;
 }
 
 /** Entries that pass, the best name first where something is typed, else those that train the region most. */
-export function filterEntries(filter: MovementFilter): Entry[] {
+export function filterEntries(filter: MovementFilter, pool: readonly Entry[] = entries): Entry[] {
   const found =
-    filter.text.trim() === '' ? [...entries] : searchEntries(filter.text, entries.length).map((m) => m.entry);
+    filter.text.trim() === '' ? [...pool] : searchEntries(filter.text, pool.length, pool).map((m) => m.entry);
   const { region } = filter;
   const credit = (e: Entry): number => (region ? (creditsOf(e.movement, e.rig)[region] ?? 0) : 0);
   const kept = found.filter(
     (e) =>
       (filter.family === null || e.movement.family === filter.family) &&
-      (filter.hardWhere === null || e.movement.hardWhere === filter.hardWhere) &&
+      (filter.hardWhere === null || teachingOf(e.movement, e.rig).hardWhere === filter.hardWhere) &&
       (filter.kit === null || missingFor(filter.kit, e.movement) === null) &&
-      (filter.kindTo === null || !e.movement.cautions.some((c) => c.limit === filter.kindTo)) &&
+      (filter.kindTo === null || cautionFor(e.movement, e.rig, filter.kindTo) === null) &&
       (region === null || credit(e) >= 0.25),
   );
   return region && filter.text.trim() === '' ? kept.sort((a, b) => credit(b) - credit(a)) : kept;
 }
 
-/** The best of a group's heads by name, for a row: "upper chest 1, front delt .75". */
+/** The regions one set counts most for: "upper chest 1, front delt .75". */
 export const mainRegions = (e: Entry, most = 3): [RegionId, number][] =>
   (Object.entries(creditsOf(e.movement, e.rig)) as [RegionId, number][])
     .sort((a, b) => b[1] - a[1])

@@ -1,0 +1,261 @@
+import type { Body } from '../anatomy/body';
+import { pressingRegions, type PressingRegion } from '../anatomy/regions';
+import { clockTable } from '../clock/timeline';
+import type { Context } from '../measure/context';
+import { layOut, type LaidOut, type Measured, type MeasuredLine } from '../measure/measure';
+import { creditsOf } from '../mechanics/credits';
+import { workOf } from '../mechanics/work';
+import type { Entry, LimitId, Limiter } from '../movements/model';
+import { rigWords } from '../movements/rig';
+import { teachingOf } from '../movements/settings';
+import type { Line, Session } from '../session/document';
+import { applyEdit, type Edit } from '../session/edits';
+import { setTargets } from '../session/schemes';
+import { becoming } from '../session/starting';
+import { clamp } from '../units/numbers';
+import { candidatesFor } from './candidates';
+import { hardnessOf, hardnessWords } from './hard';
+import { cautionFor, limitsMet } from './limits';
+import { sameHardness, sameRegions, sameReps, type Job } from './overlap';
+
+/** One reason for or against a candidate. */
+export interface Part {
+  name: string;
+  /** 0 against, 1 for. */
+  value: number;
+  weight: number;
+  says: string;
+}
+
+export interface Swap {
+  entry: Entry;
+  /** 0 to 1: the weighted mean of the parts. Common practice in numbers; the order is what matters. */
+  score: number;
+  parts: Part[];
+}
+
+export interface SwapWish {
+  /** Another implement, or another angle of the bench or pulley. */
+  other: 'kit' | 'angle' | null;
+  /** Carries no caution for this limit, or is set up so that it is answered. */
+  kindTo: LimitId | null;
+}
+
+/** How much each reason counts. Common practice. */
+const weights = {
+  regions: 0.38,
+  hard: 0.1,
+  reps: 0.06,
+  stretch: 0.12,
+  target: 0.08,
+  spine: 0.06,
+  handling: 0.06,
+  limits: 0.1,
+  habit: 0.04,
+} as const;
+
+const endWords: Record<Limiter, string> = {
+  breath: 'breath may end the set first',
+  balance: 'balance may end the set first',
+  grip: 'grip may end the set first',
+  'lower back': 'the lower back may end the set first',
+};
+
+const repSpan = (line: Line): [number, number] => {
+  const targets = setTargets(line);
+  return [Math.min(...targets.map((t) => t.reps.lo)), Math.max(...targets.map((t) => t.reps.hi))];
+};
+
+export const jobOf = (m: MeasuredLine): Job => ({
+  movement: m.movement,
+  rig: m.rig,
+  credits: m.credits,
+  reps: repSpan(m.line),
+});
+
+export const jobOfEntry = (e: Entry): Job => ({
+  movement: e.movement,
+  rig: e.rig,
+  credits: creditsOf(e.movement, e.rig),
+  reps: teachingOf(e.movement, e.rig).homeReps,
+});
+
+const settingUpS = (e: Entry): number => {
+  const { implement } = e.movement;
+  if (implement === 'cable' || implement === 'machine') return clockTable.stack;
+  if (implement === 'dumbbells' || implement === 'dumbbell') return clockTable.dumbbells;
+  return ['bodyweight', 'band', 'none'].includes(implement) ? 0 : 4 * clockTable.plateMoved;
+};
+
+const someone: Body = { statureM: 1.75, massKg: 80 };
+
+function judge(e: Entry, m: MeasuredLine, context: Context): Swap {
+  const here = jobOf(m);
+  const there = jobOfEntry(e);
+  const hard = hardnessOf(e.movement, e.rig, there.credits, someone);
+  const met = limitsMet(e.movement, e.rig, context.client.limits);
+  const { endedBy, spine = 0 } = e.movement;
+  const done = context.logged.filter((r) => r.movement === e.movement.id).length;
+  const setUp = settingUpS(e) + (e.movement.station === m.movement.station ? 0 : clockTable.walkToStation);
+  const regions = sameRegions(here.credits, there.credits);
+  const reps = sameReps(here.reps, there.reps);
+  const stretched = hard?.stretched ?? 0;
+  const part = (name: string, weight: number, value: number, says: string): Part => ({
+    name,
+    weight,
+    value: clamp(value, 0, 1),
+    says,
+  });
+  const parts: Part[] = [
+    part('Same regions', weights.regions, regions, `${Math.round(regions * 100)} of 100 alike`),
+    part('Hard in the same place', weights.hard, sameHardness(here, there), hardnessWords(hard)),
+    part('Reps feel at home', weights.reps, reps, `at home at ${there.reps[0]}–${there.reps[1]}`),
+    part(
+      'Loaded in the stretch',
+      weights.stretch,
+      stretched,
+      `${Math.round(stretched * 100)} % of its hardest moment`,
+    ),
+    part(
+      'The target ends the set',
+      weights.target,
+      endedBy ? 0.4 : 1,
+      endedBy ? endWords[endedBy] : 'nothing else gives out first',
+    ),
+    part(
+      'Spares spine and balance',
+      weights.spine,
+      1 - spine / 2,
+      ['supported', 'the spine carries some of it', 'the spine carries all of it'][spine]!,
+    ),
+    part('Quick to set up', weights.handling, 1 - setUp / 90, `about ${setUp} s`),
+    part(
+      'Kind to this client',
+      weights.limits,
+      met.length === 0 ? 1 : 0,
+      met.length === 0 ? 'meets none of the limits noted' : `meets ${met.join(', ')}`,
+    ),
+    part(
+      'Not done to death',
+      weights.habit,
+      1 - done / 60,
+      done === 0 ? 'no set logged yet' : `${done} sets logged`,
+    ),
+  ];
+  const whole = parts.reduce((t, p) => t + p.weight, 0);
+  return { entry: e, parts, score: parts.reduce((t, p) => t + p.weight * p.value, 0) / whole };
+}
+
+const sameLine = (e: Entry, m: MeasuredLine): boolean =>
+  e.id === m.entryId && JSON.stringify(e.rig) === JSON.stringify(m.rig);
+
+const otherAngle = (e: Entry, m: MeasuredLine): boolean =>
+  e.movement.id === m.movement.id &&
+  (e.rig.benchDeg !== m.rig.benchDeg || e.rig.pulleyStature !== m.rig.pulleyStature);
+
+/**
+ * Movements that do a line's job with other kit, at another angle, or kinder to a limit; the best first.
+ * One row a name: the notch that scores best.
+ */
+export function sameJob(m: MeasuredLine, context: Context, wish: SwapWish, most = 8): Swap[] {
+  const found = new Map<string, Swap>();
+  for (const e of candidatesFor(context.kit, context.notebook)) {
+    if (sameLine(e, m)) continue;
+    if (wish.other === 'kit' && e.movement.implement === m.movement.implement) continue;
+    if (wish.other === 'angle' && !otherAngle(e, m)) continue;
+    if (wish.other === null && e.id === m.entryId) continue;
+    if (wish.kindTo && cautionFor(e.movement, e.rig, wish.kindTo) !== null) continue;
+    if (sameRegions(m.credits, creditsOf(e.movement, e.rig)) < 0.6) continue;
+    const swap = judge(e, m, context);
+    const key = wish.other === 'angle' ? JSON.stringify(e.rig) : e.id;
+    if ((found.get(key)?.score ?? -1) < swap.score) found.set(key, swap);
+  }
+  return [...found.values()].sort((a, b) => b.score - a.score).slice(0, most);
+}
+
+/** What a swap would change, in numbers. */
+export interface Change {
+  edit: Edit;
+  after: MeasuredLine;
+  minutes: number;
+  /** Change of the share of the work, −1 to 1; only the pressing regions. A model's estimate. */
+  shares: { region: PressingRegion; from: number; to: number }[];
+  hard: { from: string; to: string };
+  settings: string;
+}
+
+export function bodyOf(context: Context): Body {
+  const { statureM, massKg, biacromialM } = context.client;
+  return { statureM, massKg, biacromialM: biacromialM ?? undefined };
+}
+
+/** The change a swap makes to a session: loads, minutes, who does the work and where it is hard. */
+export function changeBy(
+  swap: Swap,
+  m: MeasuredLine,
+  session: Session,
+  context: Context,
+  now: Pick<LaidOut, 'timeline'>,
+): Change {
+  const { entry } = swap;
+  const edit: Edit = { do: 'line', line: m.id, patch: becoming(entry) };
+  const laid = layOut(applyEdit(session, edit), context);
+  const after = laid.byId.get(m.id)!;
+  const body = bodyOf(context);
+  const before = workOf(m.movement, m.rig, body, 20)?.shares;
+  const then = workOf(after.movement, after.rig, body, 20)?.shares;
+  return {
+    edit,
+    after,
+    minutes: (laid.timeline.totalS - now.timeline.totalS) / 60,
+    shares: pressingRegions
+      .map((region) => ({ region, from: before?.[region] ?? 0, to: then?.[region] ?? 0 }))
+      .filter((s) => Math.abs(s.to - s.from) >= 0.045)
+      .sort((a, b) => Math.abs(b.to - b.from) - Math.abs(a.to - a.from)),
+    hard: {
+      from: hardnessWords(hardnessOf(m.movement, m.rig, m.credits, body)),
+      to: hardnessWords(hardnessOf(after.movement, after.rig, after.credits, body)),
+    },
+    settings: rigWords(entry.rig, entry.movement.knobs),
+  };
+}
+
+/** A movement that adds what a session lacks. */
+export interface Complement {
+  entry: Entry;
+  /** Sum of credit × what the next set is worth, less what is done already. */
+  gain: number;
+  /** What it brings most of: region and what one hard set would add, as a share of what a session can give. */
+  brings: { region: PressingRegion; adds: number }[];
+  /** How far the nearest line of the session does the same. */
+  overlap: number;
+}
+
+/**
+ * Movements that do a different job from everything in the session, those first that add most where the
+ * next set is worth most.
+ */
+export function differentJob(
+  s: Pick<Measured, 'lines' | 'dose' | 'context'>,
+  overlapOf: (a: Job, b: Job) => number,
+  most = 6,
+): Complement[] {
+  const jobs = s.lines.map(jobOf);
+  const best = new Map<string, Complement>();
+  for (const entry of candidatesFor(s.context.kit, s.context.notebook)) {
+    if (limitsMet(entry.movement, entry.rig, s.context.client.limits).length > 0) continue;
+    const job = jobOfEntry(entry);
+    const brings = pressingRegions
+      .map((region) => ({ region, adds: (job.credits[region] ?? 0) * s.dose.regions[region].next }))
+      .filter((b) => b.adds > 0.005)
+      .sort((a, b) => b.adds - a.adds);
+    if (brings.length === 0) continue;
+    const near = Math.max(0, ...jobs.map((j) => overlapOf(j, job)));
+    const lags = new Set<string>(s.context.client.lagging);
+    const worth = brings.slice(0, 4).reduce((t, b) => t + b.adds * (lags.has(b.region) ? 1.5 : 1), 0);
+    const gain = worth * (1 - near * near);
+    if ((best.get(entry.id)?.gain ?? 0) < gain)
+      best.set(entry.id, { entry, gain, brings: brings.slice(0, 3), overlap: near });
+  }
+  return [...best.values()].sort((a, b) => b.gain - a.gain).slice(0, most);
+}

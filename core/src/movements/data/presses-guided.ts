@@ -1,0 +1,104 @@
+import type { Movement } from '../model';
+import {
+  barGripCredits,
+  choice,
+  knob,
+  outOnEffort,
+  pecCaution,
+  pressCreditsByBench,
+  shoulderCaution,
+} from './shared';
+
+export const guidedBarPress: Movement = {
+  id: 'guided-bar-press',
+  family: 'press',
+  implement: 'guided bar',
+  pattern: 'press',
+  station: 'guided bar',
+  knobs: {
+    benchDeg: knob(-30, 90, 1, 0),
+    gripBiacromial: knob(0.8, 2.3, 0.05, 1.5),
+    tuckDeg: knob(20, 90, 5, 60),
+    range: choice('full', 'lengthened half', 'one and a half'),
+  },
+  variants: [
+    {
+      id: 'guided-bar-overhead-press',
+      name: 'Guided-bar overhead press',
+      aliases: ['smith shoulder press', 'smith overhead press'],
+      rig: { benchDeg: 75, tuckDeg: 55 },
+      when: { benchDeg: [70, 90] },
+      teaching: {
+        homeReps: [8, 20],
+        cues: {
+          setUp: 'Seat so that the bar passes just in front of the face',
+          path: ['Down to the chin, forearms upright'],
+          finish: 'Nearly straight, ribs down',
+          breathing: outOnEffort,
+        },
+        faultIds: ['leanBack', 'slammedElbows'],
+        chooseWhen: 'Overhead sets near failure with nobody standing by.',
+      },
+    },
+    {
+      id: 'guided-bar-bench-press',
+      name: 'Guided-bar bench press',
+      aliases: ['smith bench', 'smith machine bench press', 'smith press'],
+      rig: { benchDeg: 0 },
+      when: { benchDeg: [-90, 7] },
+    },
+    {
+      id: 'guided-bar-incline-press',
+      name: 'Guided-bar incline press',
+      aliases: ['smith incline press', 'incline smith'],
+      rig: { benchDeg: 30, tuckDeg: 45 },
+      teaching: { chooseWhen: 'Upper chest near failure, alone: the hooks catch the bar.' },
+    },
+  ],
+  credits: {
+    knob: 'benchDeg',
+    anchors: pressCreditsByBench,
+    adjust: [barGripCredits],
+    meantFor: {
+      tuckDeg: [
+        {
+          knob: 'benchDeg',
+          anchors: [
+            { at: 0, value: 60 },
+            { at: 30, value: 45 },
+            { at: 75, value: 55 },
+          ],
+        },
+      ],
+    },
+  },
+  homeReps: [6, 15],
+  load: {
+    kind: 'external',
+    perHand: false,
+    from: {
+      knob: 'benchDeg',
+      anchors: [
+        { at: 0, lift: 'bench', ratio: 1, spread: 0.1 },
+        { at: 30, lift: 'bench', ratio: 0.8, spread: 0.1 },
+        { at: 60, lift: 'bench', ratio: 0.67, spread: 0.1 },
+        { at: 75, lift: 'overhead', ratio: 1.05, spread: 0.08 },
+      ],
+    },
+    factors: [
+      { knob: 'range', is: 'lengthened half', factor: 0.9 },
+      { knob: 'range', is: 'one and a half', factor: 0.8 },
+    ],
+  },
+  hardWhere: 'start',
+  compound: true,
+  cues: {
+    setUp: 'Bench so that the bar meets the same spot on the chest; stops a hand above it',
+    path: ['Drive through the whole range'],
+    finish: 'Finish softly',
+    breathing: outOnEffort,
+  },
+  faultIds: ['rolledShoulders', 'flaredElbows', 'slammedElbows'],
+  cautions: [shoulderCaution, pecCaution],
+  chooseWhen: 'You want to go near failure alone: the hooks catch the bar.',
+};

@@ -1,0 +1,155 @@
+import { z } from 'zod';
+import { regionIds } from '../anatomy/regions';
+import { entries, findEntry, findMovement } from './catalogue';
+import type { Cues, Entry, Movement } from './model';
+import { rigSchema, type Rig } from './rig';
+import { fullRig, teachingOf, variantOf } from './settings';
+
+const id = z.string().min(1).max(60);
+const cue = z.string().min(1).max(160);
+const credit = z.number().min(0).max(1);
+
+/** Credits set by hand; regions left out keep the computed one. */
+export const pinsSchema = z.partialRecord(z.enum(regionIds), credit);
+
+/** A movement of the coach's own: one of the catalogue with a name, settings and teaching of its own. */
+export const ownMovementSchema = z
+  .object({
+    id,
+    name: z.string().min(1).max(80),
+    aliases: z.array(z.string().min(1).max(60)).max(12),
+    /** The movement of the catalogue it is made from. */
+    movement: id.refine((v) => findMovement(v) !== undefined, {
+      message: 'no movement of this name in the catalogue',
+    }),
+    rig: rigSchema,
+    homeReps: z
+      .object({ lo: z.number().int().min(1).max(100), hi: z.number().int().min(1).max(100) })
+      .strict()
+      .refine((r) => r.lo <= r.hi, { message: 'the lower figure comes first' }),
+    cues: z.object({ setUp: cue, path: z.array(cue).min(1).max(3), finish: cue, breathing: cue }).strict(),
+    chooseWhen: z.string().min(1).max(240),
+    pins: pinsSchema,
+  })
+  .strict();
+
+const cueLists = z.record(id, z.array(cue).min(1).max(3));
+
+/** What a coach has made of the catalogue: own movements, what is hidden, cues in the coach's words. */
+export const notebookSchema = z
+  .object({
+    format: z.literal('drimbo.notebook'),
+    version: z.literal(1),
+    own: z.array(ownMovementSchema).max(500),
+    /** Names not to be offered. */
+    hidden: z.array(id).max(500),
+    /** Names that are off unless asked for, and have been asked for. */
+    shown: z.array(id).max(100),
+    /** The coach's own cues by name of the catalogue. */
+    cues: cueLists,
+  })
+  .strict();
+
+export type OwnMovement = z.infer<typeof ownMovementSchema>;
+export type Notebook = z.infer<typeof notebookSchema>;
+/** The coach's cues for one client, by name of the catalogue. */
+export const clientCuesSchema = cueLists;
+
+export const emptyNotebook: Notebook = {
+  format: 'drimbo.notebook',
+  version: 1,
+  own: [],
+  hidden: [],
+  shown: [],
+  cues: {},
+};
+
+const dressed = new WeakMap<OwnMovement, Movement>();
+
+/**
+ * The movement an own one is made from, with its name, settings, teaching and credits laid over it.
+ * The id stays that of the catalogue: evidence and mechanics are the same.
+ */
+export function dress(own: OwnMovement): Movement {
+  let movement = dressed.get(own);
+  if (!movement) {
+    const base = findMovement(own.movement)!;
+    const { homeReps, cues, chooseWhen } = own;
+    movement = {
+      ...base,
+      ...teachingOf(base, own.rig),
+      homeReps: [homeReps.lo, homeReps.hi],
+      cues,
+      chooseWhen,
+      variants: [{ id: own.id, name: own.name, aliases: own.aliases, rig: own.rig }],
+      credits: { ...base.credits, pins: own.pins },
+    };
+    dressed.set(own, movement);
+  }
+  return movement;
+}
+
+export const findOwn = (
+  notebook: Notebook | undefined,
+  ownId: string | undefined,
+): OwnMovement | undefined => (ownId === undefined ? undefined : notebook?.own.find((o) => o.id === ownId));
+
+const ownEntry = (own: OwnMovement): Entry => {
+  const movement = dress(own);
+  return {
+    id: own.id,
+    name: own.name,
+    aliases: own.aliases,
+    movement,
+    rig: fullRig(movement, own.rig),
+    own: own.id,
+  };
+};
+
+const pools = new WeakMap<Notebook, { offered: readonly Entry[]; all: readonly Entry[] }>();
+
+function poolsOf(notebook: Notebook): { offered: readonly Entry[]; all: readonly Entry[] } {
+  let known = pools.get(notebook);
+  if (!known) {
+    const mine = notebook.own.map(ownEntry);
+    const hidden = new Set(notebook.hidden);
+    const shown = new Set(notebook.shown);
+    const off = (e: Entry): boolean =>
+      hidden.has(e.id) || (variantOf(e.movement, e.rig).offByDefault === true && !shown.has(e.id));
+    known = { all: [...mine, ...entries], offered: [...mine, ...entries].filter((e) => !off(e)) };
+    pools.set(notebook, known);
+  }
+  return known;
+}
+
+/** Names to offer: the coach's own first, without those hidden and those off by default. */
+export const offeredEntries = (notebook: Notebook = emptyNotebook): readonly Entry[] =>
+  poolsOf(notebook).offered;
+
+/** Every name, the hidden ones too. */
+export const allEntries = (notebook: Notebook = emptyNotebook): readonly Entry[] => poolsOf(notebook).all;
+
+/** The entry with this id among the coach's own and the catalogue's. */
+export const entryIn = (notebook: Notebook | undefined, entryId: string): Entry | undefined => {
+  const own = findOwn(notebook, entryId);
+  return own ? ownEntry(own) : findEntry(entryId);
+};
+
+/** Cues in the order they are said. */
+export const cueList = (cues: Cues): string[] => [cues.setUp, ...cues.path, cues.finish, cues.breathing];
+
+/** What a new own movement starts from: an entry as it stands, at a rig. */
+export function ownFrom(entry: Entry, rig: Rig, newId: string): OwnMovement {
+  const taught = teachingOf(entry.movement, rig);
+  return {
+    id: newId,
+    name: `${variantOf(entry.movement, rig).name}, my way`,
+    aliases: [],
+    movement: entry.movement.id,
+    rig: fullRig(entry.movement, rig),
+    homeReps: { lo: taught.homeReps[0], hi: taught.homeReps[1] },
+    cues: taught.cues,
+    chooseWhen: taught.chooseWhen,
+    pins: entry.movement.credits.pins ?? {},
+  };
+}

@@ -1,0 +1,33 @@
+import type { Body } from '../anatomy/body';
+import { pressingRegions } from '../anatomy/regions';
+import { bodyOf } from '../choosing/swaps';
+import type { Measured, MeasuredLine } from '../measure/measure';
+import { shoulderShares, workOf, type Work } from '../mechanics/work';
+import type { Rig } from '../movements/rig';
+
+const bodies = new WeakMap<Measured['context'], Body>();
+
+function bodyFor(s: Measured): Body {
+  let body = bodies.get(s.context);
+  if (!body) bodies.set(s.context, (body = bodyOf(s.context)));
+  return body;
+}
+
+/** What a line asks at its rig, or at another, at its own load where it is known. */
+export const workAt = (s: Measured, m: MeasuredLine, rig: Rig = m.rig): Work | null =>
+  workOf(m.movement, rig, bodyFor(s), m.sets[0]?.kg ?? 20);
+
+/** A model's share told as it may be: in steps of five points. */
+export const inFives = (share: number): number => Math.round(share * 20) * 5;
+
+/** Share of the shoulder's work that the delts do. */
+export function deltShare(work: Work): number {
+  const shares = shoulderShares(work);
+  return pressingRegions.slice(3, 6).reduce((t, id) => t + shares[id], 0);
+}
+
+/** Torque at a share of the way as a share of the hardest moment. */
+export function torqueShare(work: Work, at: 'stretched' | 'short'): number {
+  const asked = work.points.map((p) => p.shoulderNm);
+  return asked[at === 'stretched' ? 0 : asked.length - 1]! / Math.max(1e-6, ...asked);
+}
