@@ -3,7 +3,7 @@ const floors = [
   ['units', 'anatomy'],
   ['movements', 'kit', 'strength'],
   ['mechanics'],
-  ['session', 'clock', 'fatigue', 'dose', 'loads', 'schools', 'measure'],
+  ['session', 'clock', 'fatigue', 'dose', 'loads', 'schools', 'measure', 'choosing'],
   ['review'],
   ['shorthand', 'formats'],
 ];
@@ -24,7 +24,7 @@ module.exports = {
       severity: 'error',
       comment: 'Only formats may use the appraisal; nothing below it may.',
       from: {
-        path: '^core/src/(units|anatomy|movements|kit|strength|mechanics|session|clock|fatigue|dose|loads|schools|measure|review|shorthand)/',
+        path: '^core/src/(units|anatomy|movements|kit|strength|mechanics|session|clock|fatigue|dose|loads|schools|measure|choosing|review|shorthand)/',
         pathNot: '\\.test\\.ts$',
       },
       to: { path: '^core/src/(appraise|index)\\.ts$' },

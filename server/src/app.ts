@@ -46,6 +46,7 @@ export function makeApp({ store, webFolder, log, today }: AppOptions): Express {
   });
   app.use('/api/clients', clientRoutes(store, today));
   app.use('/api/kits', documentRoutes(store.kits));
+  app.use('/api/notebooks', documentRoutes(store.notebooks));
   app.use('/api/sessions', documentRoutes(store.sessions));
   app.use('/api/appraise', appraiseRoutes(store, today));
   app.use('/api', () => {

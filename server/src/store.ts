@@ -1,3 +1,4 @@
+import { notebookSchema } from '@drimbo/core/movements/notebook';
 import { rigSchema } from '@drimbo/core/movements/rig';
 import { kitSchema } from '@drimbo/core/kit/kit';
 import { clientSchema } from '@drimbo/core/session/client';
@@ -12,6 +13,7 @@ export function makeStore(db: Kysely<Tables>) {
   return {
     clients: new Documents(db, 'clients', 'client', clientSchema),
     kits: new Documents(db, 'kits', 'kit', kitSchema),
+    notebooks: new Documents(db, 'notebooks', 'notebook', notebookSchema),
     sessions: new Documents(db, 'sessions', 'session', sessionSchema, (s) => ({ client_id: s.clientId })),
     /** A client's logged sets, the newest first. */
     async logged(clientId: string, most = 400): Promise<LiftRecord[]> {

@@ -11,8 +11,14 @@ const Sessions = lazy(() => import('./screens/sessions').then((m) => ({ default:
 const Designer = lazy(() =>
   import('./screens/designer/designer').then((m) => ({ default: m.DesignerScreen })),
 );
-const Movements = lazy(() => import('./screens/movements').then((m) => ({ default: m.MovementsScreen })));
-const Movement = lazy(() => import('./screens/movement').then((m) => ({ default: m.MovementScreen })));
+const Movements = lazy(() =>
+  import('./screens/movements/list').then((m) => ({ default: m.MovementsScreen })),
+);
+const Movement = lazy(() =>
+  import('./screens/movements/movement').then((m) => ({ default: m.MovementScreen })),
+);
+const Compare = lazy(() => import('./screens/movements/compare').then((m) => ({ default: m.CompareScreen })));
+const Model = lazy(() => import('./screens/movements/model').then((m) => ({ default: m.ModelScreen })));
 const SheetPage = lazy(() => import('./screens/sheet').then((m) => ({ default: m.SheetScreen })));
 
 const Top = styled.header`
@@ -85,6 +91,8 @@ export function App(): ReactNode {
         <Route path="/clients" element={<Clients />} />
         <Route path="/clients/:id" element={<Client />} />
         <Route path="/movements" element={<Movements />} />
+        <Route path="/movements/compare" element={<Compare />} />
+        <Route path="/movements/model" element={<Model />} />
         <Route path="/movements/:id" element={<Movement />} />
         <Route path="/sessions" element={<Sessions />} />
         <Route path="/sessions/:id" element={<Designer />} />

@@ -42,6 +42,10 @@ function lineOfWork({ movement, rig }: Job): number {
   return movement.pattern === 'press' || rig.benchDeg !== undefined ? standOf(movement, rig).pressDeg : 0;
 }
 
+/** How near two movements are in the angle that picks the fibres, 0 to 1. */
+export const sameLineOfWork = (a: Job, b: Job): number =>
+  Math.exp(-(((lineOfWork(a) - lineOfWork(b)) / 25) ** 2));
+
 /** A middling body: where a movement is hard hardly depends on whose it is. */
 const someone: Body = { statureM: 1.75, massKg: 80 };
 
@@ -57,8 +61,10 @@ export function sameHardness(a: Job, b: Job): number {
  * do not meet take three tenths off.
  */
 export function overlap(a: Job, b: Job): number {
-  const angle = Math.exp(-(((lineOfWork(a) - lineOfWork(b)) / 25) ** 2));
   return (
-    sameRegions(a.credits, b.credits) * angle * sameHardness(a, b) * (0.7 + 0.3 * sameReps(a.reps, b.reps))
+    sameRegions(a.credits, b.credits) *
+    sameLineOfWork(a, b) *
+    sameHardness(a, b) *
+    (0.7 + 0.3 * sameReps(a.reps, b.reps))
   );
 }

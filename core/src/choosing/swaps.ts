@@ -16,7 +16,7 @@ import { clamp } from '../units/numbers';
 import { candidatesFor } from './candidates';
 import { hardnessOf, hardnessWords } from './hard';
 import { cautionFor, limitsMet } from './limits';
-import { sameHardness, sameRegions, sameReps, type Job } from './overlap';
+import { sameHardness, sameLineOfWork, sameRegions, sameReps, type Job } from './overlap';
 
 /** One reason for or against a candidate. */
 export interface Part {
@@ -43,16 +43,21 @@ export interface SwapWish {
 
 /** How much each reason counts. Common practice. */
 const weights = {
-  regions: 0.38,
-  hard: 0.1,
-  reps: 0.06,
-  stretch: 0.12,
-  target: 0.08,
-  spine: 0.06,
+  regions: 0.3,
+  plain: 0.06,
+  line: 0.14,
+  hard: 0.08,
+  reps: 0.04,
+  stretch: 0.1,
+  target: 0.06,
+  spine: 0.04,
   handling: 0.06,
   limits: 0.1,
-  habit: 0.04,
+  habit: 0.02,
 } as const;
+
+/** Credit lists less alike than this (cosine) are another job. */
+const LEAST_ALIKE = 0.65;
 
 const endWords: Record<Limiter, string> = {
   breath: 'breath may end the set first',
@@ -80,6 +85,12 @@ export const jobOfEntry = (e: Entry): Job => ({
   reps: teachingOf(e.movement, e.rig).homeReps,
 });
 
+/** Hung, cut or guided otherwise than the movement comes. */
+const isSpecial = ({ movement, rig }: Entry): boolean =>
+  (['added', 'hands', 'range'] as const).some(
+    (k) => movement.knobs[k] !== undefined && rig[k] !== movement.knobs[k].byDefault,
+  );
+
 const settingUpS = (e: Entry): number => {
   const { implement } = e.movement;
   if (implement === 'cable' || implement === 'machine') return clockTable.stack;
@@ -98,6 +109,7 @@ function judge(e: Entry, m: MeasuredLine, context: Context): Swap {
   const done = context.logged.filter((r) => r.movement === e.movement.id).length;
   const setUp = settingUpS(e) + (e.movement.station === m.movement.station ? 0 : clockTable.walkToStation);
   const regions = sameRegions(here.credits, there.credits);
+  const line = sameLineOfWork(here, there);
   const reps = sameReps(here.reps, there.reps);
   const stretched = hard?.stretched ?? 0;
   const part = (name: string, weight: number, value: number, says: string): Part => ({
@@ -107,7 +119,19 @@ function judge(e: Entry, m: MeasuredLine, context: Context): Swap {
     says,
   });
   const parts: Part[] = [
-    part('Same regions', weights.regions, regions, `${Math.round(regions * 100)} of 100 alike`),
+    part(
+      'Same regions',
+      weights.regions,
+      // Below this two lists have little to do with each other.
+      (regions - LEAST_ALIKE) / (1 - LEAST_ALIKE),
+      `${Math.round(regions * 100)} of 100 alike`,
+    ),
+    part(
+      'Same line of work',
+      weights.line,
+      line,
+      line > 0.9 ? 'the same angle' : line > 0.4 ? 'a near angle' : 'another angle',
+    ),
     part('Hard in the same place', weights.hard, sameHardness(here, there), hardnessWords(hard)),
     part('Reps feel at home', weights.reps, reps, `at home at ${there.reps[0]}–${there.reps[1]}`),
     part(
@@ -136,6 +160,12 @@ function judge(e: Entry, m: MeasuredLine, context: Context): Swap {
       met.length === 0 ? 'meets none of the limits noted' : `meets ${met.join(', ')}`,
     ),
     part(
+      'Nothing special to rig up',
+      weights.plain,
+      isSpecial(e) ? 0 : 1,
+      isSpecial(e) ? 'chains, blocks, pins or a path of its own' : 'as it comes',
+    ),
+    part(
       'Not done to death',
       weights.habit,
       1 - done / 60,
@@ -155,7 +185,7 @@ const otherAngle = (e: Entry, m: MeasuredLine): boolean =>
 
 /**
  * Movements that do a line's job with other kit, at another angle, or kinder to a limit; the best first.
- * One row a name: the notch that scores best.
+ * One row a movement, with the name and the notch that score best.
  */
 export function sameJob(m: MeasuredLine, context: Context, wish: SwapWish, most = 8): Swap[] {
   const found = new Map<string, Swap>();
@@ -165,9 +195,9 @@ export function sameJob(m: MeasuredLine, context: Context, wish: SwapWish, most 
     if (wish.other === 'angle' && !otherAngle(e, m)) continue;
     if (wish.other === null && e.id === m.entryId) continue;
     if (wish.kindTo && cautionFor(e.movement, e.rig, wish.kindTo) !== null) continue;
-    if (sameRegions(m.credits, creditsOf(e.movement, e.rig)) < 0.6) continue;
+    if (sameRegions(m.credits, creditsOf(e.movement, e.rig)) < LEAST_ALIKE) continue;
     const swap = judge(e, m, context);
-    const key = wish.other === 'angle' ? JSON.stringify(e.rig) : e.id;
+    const key = wish.other === 'angle' ? JSON.stringify(e.rig) : (e.own ?? e.movement.id);
     if ((found.get(key)?.score ?? -1) < swap.score) found.set(key, swap);
   }
   return [...found.values()].sort((a, b) => b.score - a.score).slice(0, most);

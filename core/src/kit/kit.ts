@@ -53,7 +53,7 @@ export const kitSchema = z
 export type Kit = z.infer<typeof kitSchema>;
 
 /** Every notch any bench of this gym has, ascending, without doubles. */
-export function notchesOf(kit: Kit): number[] {
+export function notchesOf(kit: Pick<Kit, 'benches'>): number[] {
   const all = new Set(kit.benches.flatMap((b) => b.notchesDeg));
   return [...all].sort((a, b) => a - b);
 }

@@ -198,9 +198,11 @@ function rotationPath(movement: Movement, shares: readonly number[]): ArmPose[] 
     const level = unit(add([0.6, 0, -0.8], scale(upper, -dot(upper, [0.6, 0, -0.8]))));
     return shares.map((t) => ({ upper, fore: turn(level, upper, radians(-35 + 105 * t)) }));
   }
+  // On the side the floor ends the way down.
+  const [from, way] = movement.id === 'side-lying-rotation' ? [-26, 92] : [-40, 110];
   return shares.map((t) => ({
     upper: [0, -1, 0] as Vec,
-    fore: turn(forward, head, -radians(-40 + 110 * t)),
+    fore: turn(forward, head, -radians(from! + way! * t)),
   }));
 }
 

@@ -43,8 +43,10 @@ export interface Figure {
   pulley: Point | null;
   /** The end on the floor of a bar that turns about it. */
   pivot: Point | null;
-  /** Handles or a block under the hands, metres high. */
+  /** What hands or feet stand on, metres high; a wall or post they lean on. */
   handsOnM: number;
+  feetOnM: number;
+  wallX: number | null;
   /** Seen along the press from above, metres from the joint outward (x) and headward (y). */
   above: { jointX: number; elbow: Point; grip: Point; topElbow: Point; topGrip: Point } | null;
   headRadius: number;
@@ -54,6 +56,7 @@ export interface Figure {
 
 const frontPatterns = new Set<Movement['pattern']>(['raise side', 'shrug']);
 const handleM = (rig: Rig): number => (rig.range === 'deficit' ? 0.12 : 0);
+const leansOn = new Set<Movement['pattern']>(['wall slide', 'stretch']);
 
 function benchOf(stand: Stand, hip: Point, eye: Eye, h: number): Figure['bench'] {
   if (!['bench', 'seat', 'prone bench'].includes(stand.support)) return null;
@@ -97,7 +100,9 @@ export function figureOf(movement: Movement, rig: Rig, body: Body, count = 24): 
     above,
     travelM,
     headRadius: 0.062 * h,
-    handsOnM: handleM(rig),
+    handsOnM: handleM(rig) + Math.max(0, -(rig.elevationM ?? 0)),
+    feetOnM: Math.max(0, rig.elevationM ?? 0),
+    wallX: null,
     pulley: null,
     pivot: null,
   };
@@ -116,6 +121,24 @@ export function figureOf(movement: Movement, rig: Rig, body: Body, count = 24): 
       moments: placed.map(({ arm, body: at }) => ({ arm, body: at })),
       path: placed.map(({ arm }) => arm.shoulder),
       bench: null,
+    };
+  }
+
+  if (movement.id === 'elbow-on-knee-rotation' && first) {
+    const resting = placeResting(stand, body, false);
+    const { elbow } = armSeen(resting.eye, first, body);
+    resting.body.knee = p(elbow.x - 0.02, elbow.y - 0.08);
+    resting.body.ankle = p(elbow.x + 0.02, elbow.y - 0.08 - 0.24 * h);
+    resting.body.toe = p(elbow.x - 0.1, elbow.y - 0.12 - 0.24 * h);
+    const moments = path.map((pose) => ({ arm: armSeen(resting.eye, pose, body), body: null }));
+    return {
+      ...common,
+      view: 'side',
+      body: resting.body,
+      front: null,
+      moments,
+      path: moments.map((m) => m.arm.grip),
+      bench: benchOf(stand, resting.hip, resting.eye, h),
     };
   }
 
@@ -144,6 +167,8 @@ export function figureOf(movement: Movement, rig: Rig, body: Body, count = 24): 
     path: moments.map((m) => m.arm.grip),
     bench: fromFront ? null : benchOf(stand, resting.hip, resting.eye, h),
     pulley,
+    wallX:
+      leansOn.has(movement.pattern) && grip ? Math.min(...moments.map((m) => m.arm.grip.x)) - 0.04 : null,
     pivot:
       movement.implement === 'landmine' && grip
         ? p(grip.x - Math.sqrt(Math.max(0.1, landmineBar.handM ** 2 - (grip.y - 0.05) ** 2)), 0.05)

@@ -35,6 +35,12 @@ const SQUEEZE = 0.35;
 /** What a band is stretched to in light work, newtons. */
 const LIGHT_BAND = 60;
 
+/** The load, as a coach says it, that puts the same kilograms in each hand of any movement. */
+export const sayingEachHand = (movement: Movement, kg: number): number => {
+  if (movement.load.kind !== 'external' || isDip(movement)) return 0;
+  return movement.load.perHand || movement.oneSided ? kg : 2 * kg;
+};
+
 /** Handles that cannot slide may be pushed apart: as far as the elbow needs no help from its flexors. */
 export const rigidHandles = (movement: Movement): number =>
   movement.implement === 'machine'

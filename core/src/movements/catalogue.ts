@@ -38,9 +38,9 @@ export function movementOf(id: string): Movement {
   return movement;
 }
 
-/** Every name the catalogue answers to, in the order the families are listed. */
+/** Every name the catalogue answers to, family by family, the plain names of a movement before the special ones. */
 export const entries: readonly Entry[] = movements.flatMap((movement) =>
-  movement.variants.map((v) => ({
+  [...movement.variants].reverse().map((v) => ({
     id: v.id,
     name: v.name,
     aliases: v.aliases,

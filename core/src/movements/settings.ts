@@ -3,8 +3,7 @@ import { clamp, interpolate } from '../units/numbers';
 import type { CreditModel, KnobFactor, Movement, SettingCurve, Teaching, Variant } from './model';
 import { choiceKnobs, numericKnobs, type Rig } from './rig';
 
-/** The movement's defaults with `rig` laid over them; knobs the movement lacks are dropped. */
-export function fullRig(movement: Movement, rig: Rig): Rig {
+function fill(movement: Movement, rig: Rig): Rig {
   const full: Record<string, unknown> = {};
   for (const knob of numericKnobs) {
     const spec = movement.knobs[knob];
@@ -18,6 +17,19 @@ export function fullRig(movement: Movement, rig: Rig): Rig {
     }
   }
   return full as Rig;
+}
+
+/** Rigs are never changed in place, so the full one of each is made once and what hangs on it is kept. */
+const filled = new WeakMap<Rig, { movement: Movement; full: Rig }>();
+
+/** The movement's defaults with `rig` laid over them; knobs the movement lacks are dropped. */
+export function fullRig(movement: Movement, rig: Rig): Rig {
+  const known = filled.get(rig);
+  if (known?.movement === movement) return known.full;
+  const full = fill(movement, rig);
+  filled.set(rig, { movement, full });
+  filled.set(full, { movement, full });
+  return full;
 }
 
 function covers(variant: Variant, rig: Rig): boolean {

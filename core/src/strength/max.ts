@@ -187,8 +187,8 @@ function borrow(
   };
 }
 
-/** The guess from related lifts; between anchors both neighbours' guesses are blended. */
-function borrowedMax(movement: Movement, rig: Rig, context: StrengthContext): LogEstimate | null {
+/** The anchors of a borrowed ratio on both sides of a rig, how far between them it is, and the knobs' factor. */
+function neighbours(movement: Movement, rig: Rig) {
   const anchors = anchorsOf(movement);
   if (anchors.length === 0) return null;
   const full = fullRig(movement, rig);
@@ -196,10 +196,33 @@ function borrowedMax(movement: Movement, rig: Rig, context: StrengthContext): Lo
   const knob = model.kind === 'external' ? model.from?.knob : undefined;
   const at = knob ? (full[knob] ?? 0) : 0;
   const factor = model.kind === 'external' ? knobFactor(model.factors, full) : 1;
-  const upper = anchors.findIndex((a) => a.at >= at);
+  const upper = anchors.findIndex((x) => x.at >= at);
   const b = anchors[upper === -1 ? anchors.length - 1 : upper]!;
   const a = upper > 0 ? anchors[upper - 1]! : b;
-  const share = a === b ? 0 : (at - a.at) / (b.at - a.at);
+  return { a, b, share: a === b ? 0 : (at - a.at) / (b.at - a.at), factor };
+}
+
+/** The ratio of a movement's max at a rig to that of the lift it borrows from; null without one. */
+export function ratioAt(movement: Movement, rig: Rig): BorrowedRatio | null {
+  const found = neighbours(movement, rig);
+  if (!found) return null;
+  const { a, b, share, factor } = found;
+  if (a.lift !== b.lift) {
+    const near = share < 0.5 ? a : b;
+    return { lift: near.lift, ratio: near.ratio * factor, spread: near.spread };
+  }
+  return {
+    lift: a.lift,
+    ratio: (a.ratio + share * (b.ratio - a.ratio)) * factor,
+    spread: a.spread + share * (b.spread - a.spread),
+  };
+}
+
+/** The guess from related lifts; between anchors both neighbours' guesses are blended. */
+function borrowedMax(movement: Movement, rig: Rig, context: StrengthContext): LogEstimate | null {
+  const found = neighbours(movement, rig);
+  if (!found) return null;
+  const { a, b, share, factor } = found;
   // A reference lift's own records are already evidence; borrowing from itself would count them twice.
   if (
     a.lift === b.lift &&

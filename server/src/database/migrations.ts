@@ -1,4 +1,9 @@
+import { emptyNotebook } from '@drimbo/core/movements/notebook';
 import { sql, type Kysely, type Migration } from 'kysely';
+import type { Tables } from './tables';
+
+/** The one notebook: that of the coach. */
+export const COACH = 'coach';
 
 const documents = (db: Kysely<unknown>, name: string) =>
   db.schema
@@ -38,6 +43,20 @@ export const migrations: Record<string, Migration> = {
         .columns(['client_id', 'movement', 'done_on'])
         .execute();
       await db.schema.createIndex('performed_of_session').on('performed_sets').column('session_id').execute();
+    },
+  },
+  '002-notebook': {
+    async up(db: Kysely<unknown>) {
+      await documents(db, 'notebooks').execute();
+      await (db as Kysely<Pick<Tables, 'notebooks'>>)
+        .insertInto('notebooks')
+        .values({
+          id: COACH,
+          revision: 1,
+          document: JSON.stringify(emptyNotebook),
+          updated_at: new Date().toISOString(),
+        })
+        .execute();
     },
   },
 };

@@ -30,7 +30,8 @@ export interface Tables {
   clients: DocumentRow;
   kits: DocumentRow;
   sessions: SessionRow;
+  notebooks: DocumentRow;
   performed_sets: PerformedSetRow;
 }
 
-export type DocumentTable = 'clients' | 'kits' | 'sessions';
+export type DocumentTable = 'clients' | 'kits' | 'sessions' | 'notebooks';

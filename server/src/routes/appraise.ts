@@ -1,11 +1,13 @@
 import { appraise } from '@drimbo/core';
 import { makeReport } from '@drimbo/core/formats/report';
 import { kitSchema } from '@drimbo/core/kit/kit';
+import { notebookSchema } from '@drimbo/core/movements/notebook';
 import { clientSchema } from '@drimbo/core/session/client';
 import { sessionSchema } from '@drimbo/core/session/document';
 import { liftRecordSchema } from '@drimbo/core/strength/evidence';
 import { Router } from 'express';
 import { z } from 'zod';
+import { COACH } from '../database/migrations';
 import { checked, Problem } from '../problem';
 import type { Store } from '../store';
 
@@ -17,6 +19,8 @@ export const appraiseRequestSchema = z
     session: sessionSchema,
     client: z.union([stored, clientSchema]).optional(),
     kit: z.union([stored, kitSchema]).optional(),
+    /** The coach's own movements and cues; left out, the stored ones. */
+    notebook: notebookSchema.optional(),
     /** Logged sets for an inline client; a stored client brings its own. */
     logged: z.array(liftRecordSchema).max(500).optional(),
     today: z
@@ -46,7 +50,8 @@ export function appraiseRoutes(store: Store, today: () => string): Router {
     if (!kit)
       throw new Problem(404, 'not-found', 'There is no kit with this id; send the kit inline.', 'kit');
     const logged = body.logged ?? (typeof clientRef === 'string' ? await store.logged(clientRef) : []);
-    const context = { client, kit, logged, todayIso: body.today ?? today() };
+    const notebook = body.notebook ?? (await store.notebooks.get(COACH)).document;
+    const context = { client, kit, logged, notebook, todayIso: body.today ?? today() };
     response.json(makeReport(appraise(body.session, context), context));
   });
   return router;

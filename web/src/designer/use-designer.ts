@@ -1,5 +1,6 @@
 import { appraise, type Appraisal, type Context } from '@drimbo/core';
 import type { Kit } from '@drimbo/core/kit/kit';
+import type { Notebook } from '@drimbo/core/movements/notebook';
 import { linesOf, type Session } from '@drimbo/core/session/document';
 import type { Edit } from '@drimbo/core/session/edits';
 import { commit, redo, startHistory, undo, type History } from '@drimbo/core/session/history';
@@ -45,6 +46,7 @@ export function useDesigner(
   stored: Stored<Session>,
   file: ClientFile,
   kits: readonly Stored<Kit>[],
+  notebook: Notebook,
 ): Designer {
   const [opening] = useState(() => {
     const drafts = new Drafts(stored.id, tabId(sessionStorage), localStorage);
@@ -84,8 +86,8 @@ export function useDesigner(
 
   const kit = (kits.find((k) => k.id === session.kitId) ?? kits[0]!).document;
   const context = useMemo<Context>(
-    () => ({ client: file.document, kit, logged: file.logged, todayIso: todayIso() }),
-    [file, kit],
+    () => ({ client: file.document, kit, notebook, logged: file.logged, todayIso: todayIso() }),
+    [file, kit, notebook],
   );
   const appraisal = useMemo(() => appraise(session, context), [session, context]);
 

@@ -1,7 +1,7 @@
 import type { Figure } from '@drimbo/core/mechanics/figure';
 import { type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { ink } from '../look/theme';
+import { figureInk, ink } from '../look/theme';
 
 interface Turnable {
   value: number;
@@ -72,13 +72,22 @@ const sliderProps = (label: string, t: Turnable, text: string) => ({
 /** The arms at the bottom of the range, seen from above the chest: tuck at the elbow, grip at the hand. */
 export function RigAbove({ figure, tuck, grip }: RigAboveProps): ReactNode {
   if (!figure.above) return null;
-  const { jointX, elbow, grip: hand, topGrip } = figure.above;
+  const { jointX, elbow, grip: hand, topElbow, topGrip } = figure.above;
   const widest = jointX + Math.max(Math.abs(elbow.x), Math.abs(hand.x)) + 0.04;
   const K = Math.min(104, CX / widest);
   const X = (m: number): number => CX + m * K;
   const Y = (m: number): number => CY - m * K;
   const side = (s: 1 | -1): ReactNode => (
     <g key={s}>
+      <path
+        d={`M${X(s * jointX)} ${Y(0)} L${X(s * (jointX + topElbow.x))} ${Y(topElbow.y)} L${X(s * (jointX + topGrip.x))} ${Y(topGrip.y)}`}
+        fill="none"
+        stroke={ink.ink}
+        opacity={0.2}
+        strokeWidth={4}
+        strokeLinecap="round"
+        strokeLinejoin="round"
+      />
       <path
         d={`M${X(s * jointX)} ${Y(0)} L${X(s * (jointX + elbow.x))} ${Y(elbow.y)} L${X(s * (jointX + hand.x))} ${Y(hand.y)}`}
         fill="none"
@@ -116,9 +125,9 @@ export function RigAbove({ figure, tuck, grip }: RigAboveProps): ReactNode {
       <g aria-hidden>
         <path
           d={`M${X(-0.16)} ${Y(0.03)} Q${CX} ${Y(0.1)} ${X(0.16)} ${Y(0.03)} L${X(0.13)} ${Y(-0.5)} L${X(-0.13)} ${Y(-0.5)} Z`}
-          fill="#dbe3e6"
+          fill={figureInk.hush}
         />
-        <circle cx={CX} cy={Y(0.2)} r={9} fill="#dbe3e6" />
+        <circle cx={CX} cy={Y(0.2)} r={9} fill={figureInk.hush} />
         {grip && (
           <line
             x1={X(-(jointX + hand.x) - 0.2)}

@@ -40,25 +40,32 @@ export function WorkCurves({
   work,
   widthPx,
   ends,
+  rotation = false,
+  scaleNm,
 }: {
   work: Work;
   widthPx: number;
   ends: [string, string];
+  /** The torque about the upper arm's own axis stands for the shoulder. */
+  rotation?: boolean;
+  /** The torque that fills the height, for several on one scale; left out, the taller peak. */
+  scaleNm?: number;
 }): ReactNode {
-  const shoulder = Math.max(...work.points.map((p) => p.shoulderNm));
+  const asked = (p: Work['points'][number]): number => (rotation ? Math.abs(p.axialNm) : p.shoulderNm);
+  const shoulder = Math.max(...work.points.map(asked));
   const elbow = Math.max(...work.points.map((p) => Math.abs(p.elbowNm)));
   const bending = work.points.some((p) => Math.abs(p.elbowNm) === elbow && p.elbowNm < 0);
   const moving = work.travelM > 1e-6;
   const at = (p: Work['points'][number], i: number): number => (moving ? p.at : i / (work.points.length - 1));
   const x = scaleLinear([0, 1], [0, widthPx]);
-  const y = scaleLinear([0, Math.max(shoulder, elbow, 1)], [H - 1, 8]);
+  const y = scaleLinear([0, scaleNm ?? Math.max(shoulder, elbow, 1)], [H - 1, 8]);
   const pts = work.points.map((p, i) => ({
     x: at(p, i),
-    shoulder: p.shoulderNm,
+    shoulder: asked(p),
     elbow: Math.abs(p.elbowNm),
   }));
   const hardest = pts.reduce((a, b) => (b.shoulder > a.shoulder ? b : a));
-  const says = `The shoulder is asked most, ${round(shoulder)} newton metres, at ${round(hardest.x * 100)} per cent of the way from ${ends[0]} to ${ends[1]}; the elbow at most ${round(elbow)}.`;
+  const says = `${rotation ? 'Rotation' : 'The shoulder'} is asked most, ${round(shoulder)} newton metres, at ${round(hardest.x * 100)} per cent of the way from ${ends[0]} to ${ends[1]}; the elbow at most ${round(elbow)}.`;
   return (
     <Figure>
       <svg width={widthPx} height={H + FOOT} role="img" aria-label={says}>
@@ -107,7 +114,7 @@ export function WorkCurves({
       <figcaption>
         <span>
           <Dash $dash={false} />
-          shoulder, up to {round(shoulder)} N·m
+          {rotation ? 'rotation' : 'shoulder'}, up to {round(shoulder)} N·m
         </span>
         <span>
           <Dash $dash />

@@ -107,6 +107,14 @@ export function Mark({
   );
 }
 
+/** Something that floats over the page. */
+export const floating = css`
+  background: ${ink.raised};
+  border: 1px solid ${ink.ink};
+  border-radius: 4px;
+  box-shadow: 0 6px 18px rgb(19 32 42 / 18%);
+`;
+
 export const field = css`
   width: 100%;
   border: 1px solid ${ink.rule};

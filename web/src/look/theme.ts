@@ -20,6 +20,9 @@ export const voiceInk: Record<VoiceId, string> = {
   helpers: '#6d7a80',
 };
 
+/** The drawn body: neither ink nor muscle. */
+export const figureInk = { body: '#cbd6da', edge: '#a3b3bb', hush: '#dbe3e6' } as const;
+
 /** The same voices as text: dark enough on a sheet. */
 export const voiceText: Record<VoiceId, string> = { ...voiceInk, chest: '#b53d26', helpers: '#56646b' };
 

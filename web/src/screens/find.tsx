@@ -1,8 +1,11 @@
+import { offeredEntries } from '@drimbo/core/movements/notebook';
 import { searchEntries } from '@drimbo/core/movements/search';
 import { useEffect, useId, useMemo, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
+import { teachingOf } from '@drimbo/core/movements/settings';
+import { useNotebook } from '../data/notebook';
 import { useRoster } from '../data/queries';
 import { Act, Option } from '../look/parts';
 import { ink } from '../look/theme';
@@ -57,6 +60,8 @@ interface Hit {
 
 function useHits(text: string): Hit[] {
   const roster = useRoster();
+  const notebook = useNotebook().data?.document;
+  const pool = offeredEntries(notebook);
   return useMemo(() => {
     const asked = text.trim().toLowerCase();
     if (asked === '') return [];
@@ -74,14 +79,14 @@ function useHits(text: string): Hit[] {
           to: `/sessions/${s.id}`,
         })),
     );
-    const movements = searchEntries(text, 5).map((m) => ({
+    const movements = searchEntries(text, 5, pool).map((m) => ({
       id: m.entry.id,
       name: m.entry.name,
-      kind: m.entry.movement.chooseWhen,
+      kind: teachingOf(m.entry.movement, m.entry.rig).chooseWhen,
       to: `/movements/${m.entry.id}`,
     }));
     return [...clients, ...sessions.slice(0, 8), ...movements].slice(0, 14);
-  }, [text, roster.data]);
+  }, [text, roster.data, pool]);
 }
 
 function FindBox({ close }: { close: () => void }): ReactNode {

@@ -5,14 +5,10 @@ import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../data/api';
 import { newId, queryClient, type Stored } from '../data/queries';
-import { Act } from '../look/parts';
-import { ink } from '../look/theme';
+import { Act, floating } from '../look/parts';
 
 const Pop = styled(Popover)`
-  background: ${ink.raised};
-  border: 1px solid ${ink.ink};
-  border-radius: 4px;
-  box-shadow: 0 6px 22px rgb(19 32 42 / 18%);
+  ${floating}
   padding: 12px;
   max-width: 300px;
   h3 {

@@ -214,7 +214,7 @@ export const barbellPress: Movement = {
       id: 'barbell-floor-press',
       name: 'Barbell floor press',
       aliases: ['floor press', 'bb floor press'],
-      rig: { stance: 'floor', tuckDeg: 50, gripBiacromial: 1.3 },
+      rig: { stance: 'floor', tuckDeg: 50 },
       when: { stance: 'floor' },
       teaching: {
         homeReps: [4, 8],

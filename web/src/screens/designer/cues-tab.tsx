@@ -1,7 +1,11 @@
 import type { MeasuredLine } from '@drimbo/core/measure/measure';
+import { cuesFor } from '@drimbo/core/formats/sheet';
 import { faults } from '@drimbo/core/movements/faults';
+import { cueList } from '@drimbo/core/movements/notebook';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
+import { changeNotebook, setCues } from '../../data/notebook';
+import { saveClientCues } from '../../data/client-cues';
 import type { Designer } from '../../designer/use-designer';
 import { Act, Area, Field, Label } from '../../look/parts';
 import { ink, size } from '../../look/theme';
@@ -36,11 +40,78 @@ const Body = styled.div`
   }
 `;
 
+/** Keeps the cues picked here for the next time: for this client, or whoever does the movement. */
+function KeepCues({
+  line: m,
+  designer,
+  cues,
+}: {
+  line: MeasuredLine;
+  designer: Designer;
+  cues: string[];
+}): ReactNode {
+  const [says, setSays] = useState('');
+  const { client, notebook } = designer.context;
+  const forAll = notebook?.cues[m.entryId] !== undefined;
+  const forClient = client.cues?.[m.entryId] !== undefined;
+  const run = (work: Promise<void>, done: string): void => {
+    work.then(
+      () => setSays(done),
+      (error: Error) => setSays(`Not kept: ${error.message}`),
+    );
+  };
+  return (
+    <div>
+      <div style={{ display: 'flex', gap: 4, flexWrap: 'wrap' }}>
+        <Act
+          small
+          onPress={() =>
+            run(
+              saveClientCues(designer.session.clientId, m.entryId, cues),
+              `Kept for ${client.name.split(' ')[0]}.`,
+            )
+          }
+        >
+          Keep for {client.name.split(' ')[0]}
+        </Act>
+        <Act small onPress={() => run(changeNotebook(setCues(m.entryId, cues)), 'Kept for every client.')}>
+          Keep for everyone
+        </Act>
+        {(forAll || forClient) && (
+          <Act
+            small
+            kind="quiet"
+            onPress={() =>
+              run(
+                forClient
+                  ? saveClientCues(designer.session.clientId, m.entryId, null)
+                  : changeNotebook(setCues(m.entryId, null)),
+                'Let go.',
+              )
+            }
+          >
+            Let the kept ones go
+          </Act>
+        )}
+      </div>
+      <p role="status" style={{ color: ink.soft, fontSize: size.fine, minHeight: 16 }}>
+        {says}
+      </p>
+    </div>
+  );
+}
+
 /** At most three cues for the sheet, the coach's reason, and what to look for. */
 export function CuesTab({ line: m, designer }: { line: MeasuredLine; designer: Designer }): ReactNode {
   const [own, setOwn] = useState('');
-  const picked = m.line.cues ?? m.movement.cues.slice(0, 3);
-  const offered = [...m.movement.cues, ...picked.filter((c) => !m.movement.cues.includes(c))];
+  const { context } = designer;
+  const picked = cuesFor(m, context);
+  const taught = [
+    ...(context.client.cues?.[m.entryId] ?? []),
+    ...(context.notebook?.cues[m.entryId] ?? []),
+    ...cueList(m.teaching.cues),
+  ];
+  const offered = [...new Set([...taught, ...picked])];
   const pick = (cues: string[]): void =>
     designer.edit({ do: 'line', line: m.id, patch: { cues } }, `cues of ${m.name.toLowerCase()}`);
   const full = picked.length >= 3;
@@ -52,7 +123,7 @@ export function CuesTab({ line: m, designer }: { line: MeasuredLine; designer: D
           rows={2}
           maxLength={400}
           value={m.line.note}
-          placeholder={m.movement.chooseWhen}
+          placeholder={m.teaching.chooseWhen}
           onChange={(e) =>
             designer.edit(
               { do: 'line', line: m.id, patch: { note: e.target.value } },
@@ -104,14 +175,15 @@ export function CuesTab({ line: m, designer }: { line: MeasuredLine; designer: D
           </Act>
         </form>
       </div>
+      <KeepCues line={m} designer={designer} cues={picked} />
       <div>
         <h3>Look for</h3>
-        {m.movement.faultIds.map((id) => (
+        {m.teaching.faultIds.map((id) => (
           <p className="fault" key={id}>
             <b style={{ color: ink.ink }}>{faults[id]!.seen}.</b> {faults[id]!.cost}. {faults[id]!.fix}.
           </p>
         ))}
-        {m.movement.cautions.map((c) => (
+        {m.teaching.cautions.map((c) => (
           <p className="fault" key={c.limit}>
             <b style={{ color: ink.ink }}>Mind the {c.limit}.</b> {c.say}
           </p>

@@ -13,6 +13,8 @@ import {
   type ClientFile,
   type Stored,
 } from '../../data/queries';
+import type { Notebook } from '@drimbo/core/movements/notebook';
+import { useNotebook } from '../../data/notebook';
 import { useDesigner, type Designer } from '../../designer/use-designer';
 import { Fan } from '../../drawing/fan';
 import { Score } from '../../drawing/score';
@@ -27,6 +29,7 @@ import { LoadTab } from './load-tab';
 import { ReviewPane } from './review-pane';
 import { RigTab, WorkTab } from './rig-tab';
 import { SessionHead } from './session-head';
+import { SwapTab } from './swap-tab';
 import { TypedRow } from './typed-row';
 import { WarmUp } from './warm-up';
 
@@ -63,8 +66,9 @@ const Pane = styled(Sheet)`
 const Strip = styled(TabList)`
   display: flex;
   gap: 2px;
+  margin-left: -6px;
   .react-aria-Tab {
-    padding: 3px 6px;
+    padding: 3px 8px;
     font-size: 12.5px;
     cursor: pointer;
     color: ${ink.soft};
@@ -77,17 +81,13 @@ const Strip = styled(TabList)`
   }
 `;
 const MiddleHead = styled.div`
-  display: flex;
-  align-items: flex-end;
-  justify-content: space-between;
-  gap: 8px;
   padding: 6px 12px 0;
   border-bottom: 1px solid ${ink.rule};
   h2 {
     font-size: ${size.small};
     font-weight: 650;
     ${narrow}
-    padding-bottom: 5px;
+    padding-bottom: 1px;
     overflow: hidden;
     text-overflow: ellipsis;
     white-space: nowrap;
@@ -158,7 +158,7 @@ function Middle({
     const pane = paneRef.current;
     if (!pane) return;
     const watcher = new ResizeObserver(([e]) =>
-      setHeight(Math.max(150, Math.min(420, e!.contentRect.height - 224))),
+      setHeight(Math.max(150, Math.min(420, e!.contentRect.height - 268))),
     );
     watcher.observe(pane);
     return () => watcher.disconnect();
@@ -185,6 +185,7 @@ function Middle({
             <Tab id="work">Work</Tab>
             <Tab id="load">Load</Tab>
             <Tab id="cues">Cues</Tab>
+            <Tab id="swap">Swap</Tab>
           </Strip>
         </MiddleHead>
         <TabPanel id="rig" style={{ overflowY: 'auto', minHeight: 0, flex: 1 }}>
@@ -195,6 +196,9 @@ function Middle({
         </TabPanel>
         <TabPanel id="load" style={{ overflowY: 'auto', minHeight: 0, flex: 1 }}>
           <LoadTab line={m} designer={designer} />
+        </TabPanel>
+        <TabPanel id="swap" style={{ overflowY: 'auto', minHeight: 0, flex: 1 }}>
+          <SwapTab key={m.id} line={m} designer={designer} />
         </TabPanel>
         <TabPanel id="cues" style={{ overflowY: 'auto', minHeight: 0, flex: 1 }}>
           <CuesTab key={m.id} line={m} designer={designer} />
@@ -208,12 +212,14 @@ function Table({
   stored,
   file,
   kits,
+  notebook,
 }: {
   stored: Stored<Session>;
   file: ClientFile;
   kits: Stored<Kit>[];
+  notebook: Notebook;
 }): ReactNode {
-  const designer = useDesigner(stored, file, kits);
+  const designer = useDesigner(stored, file, kits, notebook);
   const typed = useRef<HTMLInputElement>(null);
   const [tab, setTab] = useState('rig');
   const editSet = (index: number): void => {
@@ -303,15 +309,30 @@ export function DesignerScreen(): ReactNode {
   const stored = useStoredSession(id);
   const file = useClientFile(stored.data?.document.clientId);
   const kits = useKits();
-  if (stored.error || file.error || kits.error)
+  const notebook = useNotebook();
+  const failed = stored.error ?? file.error ?? kits.error ?? notebook.error;
+  if (failed)
     return (
       <Blank title="This session cannot be opened">
-        <p>{(stored.error ?? file.error ?? kits.error)!.message}</p>
-        <Act onPress={() => void Promise.all([stored.refetch(), file.refetch(), kits.refetch()])}>
+        <p>{failed.message}</p>
+        <Act
+          onPress={() =>
+            void Promise.all([stored.refetch(), file.refetch(), kits.refetch(), notebook.refetch()])
+          }
+        >
           Try again
         </Act>
       </Blank>
     );
-  if (!stored.data || !file.data || !kits.data) return <Blank title="Opening the session…" />;
-  return <Table key={stored.data.id} stored={stored.data} file={file.data} kits={kits.data} />;
+  if (!stored.data || !file.data || !kits.data || !notebook.data)
+    return <Blank title="Opening the session…" />;
+  return (
+    <Table
+      key={stored.data.id}
+      stored={stored.data}
+      file={file.data}
+      kits={kits.data}
+      notebook={notebook.data.document}
+    />
+  );
 }

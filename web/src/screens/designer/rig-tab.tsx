@@ -1,6 +1,7 @@
 import { loadText } from '@drimbo/core/formats/sheet';
 import { notchesOf } from '@drimbo/core/kit/kit';
 import type { MeasuredLine } from '@drimbo/core/measure/measure';
+import { bodyOf } from '@drimbo/core/choosing/swaps';
 import { useMemo, type ReactNode } from 'react';
 import type { Designer } from '../../designer/use-designer';
 import { notchesFor, RigView } from '../rig/rig-view';
@@ -11,16 +12,7 @@ interface TabProps {
   designer: Designer;
 }
 
-function useBody({ context: { client } }: Designer) {
-  return useMemo(
-    () => ({
-      statureM: client.statureM,
-      massKg: client.massKg,
-      biacromialM: client.biacromialM ?? undefined,
-    }),
-    [client],
-  );
-}
+const useBody = ({ context }: Designer) => useMemo(() => bodyOf(context), [context]);
 
 /** The rig of the selected line; turning a knob edits the line. */
 export function RigTab({ line, designer, heightPx }: TabProps & { heightPx: number }): ReactNode {
@@ -34,7 +26,20 @@ export function RigTab({ line, designer, heightPx }: TabProps & { heightPx: numb
       load={loadText(line, client.unit)}
       body={body}
       notches={notchesFor(line.movement, notchesOf(kit))}
+      tempo={line.line.tempo}
       heightPx={heightPx}
+      pins={line.line.pins}
+      onPin={(region, credit) => {
+        const { [region]: _before, ...others } = line.line.pins ?? {};
+        designer.edit(
+          {
+            do: 'line',
+            line: line.id,
+            patch: { pins: credit === null ? others : { ...others, [region]: credit } },
+          },
+          `pin a credit of ${line.name.toLowerCase()}`,
+        );
+      }}
       onTurn={(patch) =>
         designer.edit(
           { do: 'line', line: line.id, patch: { rig: { ...line.rig, ...patch } } },
@@ -56,6 +61,13 @@ export function WorkTab({ line, designer }: TabProps): ReactNode {
       rig={line.rig}
       body={body}
       notches={notchesFor(line.movement, notchesOf(designer.context.kit))}
+      wanted={designer.context.client.lagging}
+      onNotch={(benchDeg) =>
+        designer.edit(
+          { do: 'line', line: line.id, patch: { rig: { ...line.rig, benchDeg } } },
+          `bench of ${line.name.toLowerCase()} to ${benchDeg}°`,
+        )
+      }
       loadKg={known ?? 20}
       loadIs={known === null ? '20 kg as an example' : 'the load of the first set'}
     />

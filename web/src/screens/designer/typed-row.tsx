@@ -1,5 +1,6 @@
 import { familyNames } from '@drimbo/core/movements/model';
 import { rigWords } from '@drimbo/core/movements/rig';
+import { offeredEntries } from '@drimbo/core/movements/notebook';
 import { searchEntries } from '@drimbo/core/movements/search';
 import { missingFor } from '@drimbo/core/kit/fitting';
 import { schools } from '@drimbo/core/schools/schools';
@@ -9,7 +10,7 @@ import { useId, useMemo, useState, type KeyboardEvent, type ReactNode, type RefO
 import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
 import type { Designer } from '../../designer/use-designer';
-import { Option } from '../../look/parts';
+import { floating, Option } from '../../look/parts';
 import { ink, size } from '../../look/theme';
 
 const Box = styled.div`
@@ -30,10 +31,7 @@ const Popup = styled.div`
   left: 8px;
   right: 8px;
   bottom: calc(100% - 4px);
-  background: ${ink.raised};
-  border: 1px solid ${ink.ink};
-  border-radius: 4px;
-  box-shadow: 0 6px 22px rgb(19 32 42 / 18%);
+  ${floating}
   z-index: 6;
   overflow: hidden;
 `;
@@ -68,14 +66,15 @@ export function TypedRow({
   const [at, setAt] = useState(0);
   const [told, setTold] = useState('');
   const id = useId();
-  const { client, kit } = designer.context;
-  const typed = useMemo(() => readTypedLine(text, client.unit), [text, client.unit]);
+  const { client, kit, notebook } = designer.context;
+  const pool = offeredEntries(notebook);
+  const typed = useMemo(() => readTypedLine(text, client.unit, pool), [text, client.unit, pool]);
   const choices = text.trim() === '' ? [] : typed.choices.slice(0, 5);
   const open = text.trim() !== '';
   const index = Math.min(at, Math.max(0, choices.length - 1));
 
   const addChoice = (n: number): void => {
-    const entry = choices[n]?.entry ?? searchEntries(text, 1)[0]?.entry;
+    const entry = choices[n]?.entry ?? searchEntries(text, 1, pool)[0]?.entry;
     if (!entry) {
       setTold('No movement recognised yet: name one, like “incline db press”.');
       return;

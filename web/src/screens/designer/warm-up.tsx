@@ -8,7 +8,7 @@ import { Dialog, DialogTrigger, Heading, Popover } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
 import type { Designer } from '../../designer/use-designer';
-import { Act, Choice } from '../../look/parts';
+import { Act, Choice, floating } from '../../look/parts';
 import { ink, narrow, size } from '../../look/theme';
 import { Cell } from './cell';
 
@@ -29,10 +29,7 @@ const Strip = styled.div`
   }
 `;
 const Pop = styled(Popover)`
-  background: ${ink.raised};
-  border: 1px solid ${ink.ink};
-  border-radius: 4px;
-  box-shadow: 0 6px 22px rgb(19 32 42 / 18%);
+  ${floating}
   padding: 12px;
   width: 430px;
   ol {

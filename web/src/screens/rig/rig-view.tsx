@@ -1,21 +1,21 @@
-import { regionIds, regions } from '@drimbo/core/anatomy/regions';
 import type { Body } from '@drimbo/core/anatomy/body';
-import { figureOf } from '@drimbo/core/mechanics/figure';
+import type { Credits, RegionId } from '@drimbo/core/anatomy/regions';
+import { figureOf, figureWords } from '@drimbo/core/mechanics/figure';
 import type { Movement } from '@drimbo/core/movements/model';
-import { creditsOf } from '@drimbo/core/movements/settings';
-import {
-  pulleyWord,
-  rigWords,
-  type ChoiceKnob,
-  type NumericKnob,
-  type Rig,
-} from '@drimbo/core/movements/rig';
+import { rigWords, type Rig } from '@drimbo/core/movements/rig';
+import type { Tempo } from '@drimbo/core/session/document';
+import { tempoText } from '@drimbo/core/session/schemes';
+import { Pause, Play } from 'lucide-react';
 import { useMemo, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { RigAbove } from '../../drawing/rig-above';
-import { RigSide } from '../../drawing/rig-side';
+import { RigDrawing } from '../../drawing/rig-drawing';
+import { useRepetition } from '../../drawing/use-repetition';
 import { useWidth } from '../../drawing/use-width';
-import { ink, size, voiceText } from '../../look/theme';
+import { Act } from '../../look/parts';
+import { ink, size } from '../../look/theme';
+import { CreditsOwed } from './credits-owed';
+import { KnobList, knobCount } from './knobs';
 
 const Knobs = styled.div`
   display: grid;
@@ -24,74 +24,26 @@ const Knobs = styled.div`
   padding: 0 12px 6px;
   align-items: center;
 `;
-const Knob = styled.label`
-  display: grid;
-  grid-template-columns: 1fr auto;
+const Along = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  padding: 2px 12px 4px;
   font-size: ${size.fine};
   color: ${ink.soft};
-  gap: 0 6px;
-  output {
-    color: ${ink.ink};
-    font-weight: 600;
-  }
-  input[type='range'] {
-    grid-column: 1 / -1;
+  input {
+    flex: 1;
+    min-width: 60px;
     accent-color: ${ink.ink};
-    width: 100%;
-    height: 18px;
+    height: 16px;
     margin: 0;
   }
-  select {
-    justify-self: end;
-    max-width: 122px;
-    margin: 1px 0;
-    border: 1px solid ${ink.rule};
-    border-radius: 3px;
-    background: ${ink.raised};
-    padding: 1px 4px;
-    font-size: ${size.small};
-    color: ${ink.ink};
-    min-height: 24px;
+  @media (prefers-reduced-motion: reduce) {
+    .play {
+      display: none;
+    }
   }
 `;
-const Owed = styled.p`
-  padding: 5px 12px 7px;
-  border-top: 1px solid ${ink.hush};
-  font-size: ${size.fine};
-  color: ${ink.soft};
-  b {
-    font-weight: 650;
-  }
-`;
-
-const knobNames: Record<NumericKnob | ChoiceKnob, string> = {
-  benchDeg: 'Bench',
-  gripBiacromial: 'Grip',
-  tuckDeg: 'Tuck',
-  pulleyStature: 'Pulley',
-  leanDeg: 'Lean',
-  elevationM: 'Feet or hands raised',
-  forearm: 'Hands',
-  stance: 'Stance',
-  range: 'Range',
-};
-const said: Partial<Record<NumericKnob, (v: number) => string>> = {
-  gripBiacromial: (v) => `${v.toFixed(2)} × shoulders`,
-  tuckDeg: (v) => `${Math.round(v)}°`,
-  pulleyStature: (v) => `at ${pulleyWord(v)}`,
-  leanDeg: (v) => `${Math.round(v)}°`,
-  elevationM: (v) =>
-    v === 0 ? 'level' : v > 0 ? `feet ${Math.round(v * 100)} cm` : `hands ${Math.round(-v * 100)} cm`,
-};
-const optionWords: Record<string, string> = {
-  supinated: 'underhand',
-  pronated: 'palms forward',
-  'chest level': 'to chest level',
-  prone: 'chest on bench',
-  hinged: 'bent over',
-  floor: 'on the floor',
-  pins: 'from pins',
-};
 
 interface RigViewProps {
   movement: Movement;
@@ -102,8 +54,12 @@ interface RigViewProps {
   body: Body;
   /** Bench notches to choose from, ascending. */
   notches: number[];
+  tempo: Tempo;
   heightPx: number;
   onTurn: (patch: Rig) => void;
+  /** Credits set by hand here. */
+  pins?: Credits | undefined;
+  onPin?: (region: RegionId, credit: number | null) => void;
 }
 
 /** Notches a movement can use, of those a gym has. */
@@ -111,6 +67,12 @@ export const notchesFor = (movement: Movement, notches: readonly number[]): numb
   const spec = movement.knobs.benchDeg;
   return spec ? notches.filter((n) => n >= spec.min && n <= spec.max) : [];
 };
+
+/** Movements whose arms are best seen from above the chest. */
+export const seenFromAbove = (movement: Movement): boolean =>
+  movement.knobs.tuckDeg !== undefined ||
+  movement.knobs.gripBiacromial !== undefined ||
+  ['fly', 'raise rear', 'row'].includes(movement.pattern);
 
 /** The measured drawing of a movement with every knob it has. */
 export function RigView({
@@ -120,12 +82,15 @@ export function RigView({
   load,
   body,
   notches,
+  tempo,
   heightPx,
   onTurn: turn,
+  pins,
+  onPin,
 }: RigViewProps): ReactNode {
   const [ref, width] = useWidth<HTMLDivElement>(340);
   const figure = useMemo(() => figureOf(movement, rig, body), [movement, rig, body]);
-  const owed = useMemo(() => creditsOf(movement, rig), [movement, rig]);
+  const rep = useRepetition(tempo);
   const turnable = (knob: 'tuckDeg' | 'gripBiacromial') => {
     const spec = movement.knobs[knob];
     return spec
@@ -139,35 +104,43 @@ export function RigView({
       : null;
   };
   const benched = movement.knobs.benchDeg && rig.stance !== 'floor' && notches.length > 0;
-  const sliders = (['gripBiacromial', 'tuckDeg', 'pulleyStature', 'leanDeg', 'elevationM'] as const).filter(
-    (k) => movement.knobs[k],
-  );
-  const choices = (['forearm', 'stance', 'range'] as const).filter(
-    (k) => (movement.knobs[k]?.options.length ?? 0) > 1,
-  );
-  const credits = regionIds.filter((id) => (owed[id] ?? 0) >= 0.1);
-  const showsAbove =
-    figure.above !== null &&
-    (movement.knobs.tuckDeg !== undefined ||
-      movement.knobs.gripBiacromial !== undefined ||
-      movement.pattern === 'fly');
-  const says = `${name}, ${rigWords(rig, movement.knobs) || 'no settings'}, side view. The hand travels ${Math.round(figure.travelM * 100)} centimetres.`;
+  const showsAbove = figure.above !== null && seenFromAbove(movement);
+  const spare = showsAbove ? Math.max(0, knobCount(movement) - 4) * -26 : 60;
 
   return (
     <div ref={ref}>
-      <RigSide
+      <RigDrawing
         figure={figure}
         implement={movement.implement}
+        oneSided={movement.oneSided === true}
         widthPx={Math.max(240, Math.floor(width))}
-        heightPx={
-          showsAbove
-            ? heightPx - (sliders.length + choices.length > 4 ? 24 : 0)
-            : Math.min(420, heightPx + 70)
-        }
+        heightPx={Math.max(140, Math.min(460, heightPx + spare))}
         load={load}
-        says={says}
+        added={rig.added}
+        at={rep.at}
+        says={figureWords(figure, name, rigWords(rig, movement.knobs))}
         bench={benched ? { notches, deg: rig.benchDeg!, onTurn: (benchDeg) => turn({ benchDeg }) } : null}
       />
+      {figure.travelM > 0.01 && (
+        <Along>
+          <Act small kind="quiet" className="play" onPress={rep.toggle}>
+            {rep.playing ? <Pause size={13} aria-hidden /> : <Play size={13} aria-hidden />}
+            {rep.playing ? 'Hold' : `Move at ${tempoText(tempo)}`}
+          </Act>
+          <span aria-hidden>stretched</span>
+          <input
+            type="range"
+            aria-label="Where in the range"
+            aria-valuetext={`${Math.round(rep.at * 100)} per cent of the way from stretched to short`}
+            min={0}
+            max={1}
+            step={0.05}
+            value={rep.at}
+            onChange={(e) => rep.setAt(Number(e.target.value))}
+          />
+          <span aria-hidden>short</span>
+        </Along>
+      )}
       <Knobs>
         {showsAbove ? (
           <RigAbove figure={figure} tuck={turnable('tuckDeg')} grip={turnable('gripBiacromial')} />
@@ -175,48 +148,10 @@ export function RigView({
           <span />
         )}
         <div>
-          {sliders.map((k) => {
-            const spec = movement.knobs[k]!;
-            return (
-              <Knob key={k}>
-                {knobNames[k]}
-                <output>{said[k]!(rig[k]!)}</output>
-                <input
-                  type="range"
-                  min={spec.min}
-                  max={spec.max}
-                  step={spec.step}
-                  value={rig[k]!}
-                  onChange={(e) => turn({ [k]: Number(e.target.value) })}
-                />
-              </Knob>
-            );
-          })}
-          {choices.map((k) => (
-            <Knob key={k}>
-              <span style={{ alignSelf: 'center' }}>{knobNames[k]}</span>
-              <select value={rig[k]!} onChange={(e) => turn({ [k]: e.target.value })}>
-                {movement.knobs[k]!.options.map((o) => (
-                  <option key={o} value={o}>
-                    {optionWords[o] ?? o}
-                  </option>
-                ))}
-              </select>
-            </Knob>
-          ))}
+          <KnobList movement={movement} rig={rig} onTurn={turn} />
         </div>
       </Knobs>
-      <Owed>
-        One hard set counts:{' '}
-        {credits.map((id, i) => (
-          <span key={id}>
-            {i > 0 && ', '}
-            {regions[id].name.toLowerCase()}{' '}
-            <b style={{ color: voiceText[regions[id].voice] }}>{Number(owed[id]!.toFixed(2))}</b>
-          </span>
-        ))}
-        {credits.length === 0 && 'nothing'}. Common practice, by angle.
-      </Owed>
+      <CreditsOwed movement={movement} rig={rig} pins={pins ?? {}} onPin={onPin ?? null} />
     </div>
   );
 }

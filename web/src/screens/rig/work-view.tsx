@@ -1,13 +1,18 @@
-import { pressingRegions, type PressingRegion, regions } from '@drimbo/core/anatomy/regions';
+import { pressingRegions, type RegionId } from '@drimbo/core/anatomy/regions';
 import type { Body } from '@drimbo/core/anatomy/body';
+import { unsureAbout } from '@drimbo/core/mechanics/agreement';
+import { workOf, type Work } from '@drimbo/core/mechanics/work';
 import type { Movement } from '@drimbo/core/movements/model';
 import type { Rig } from '@drimbo/core/movements/rig';
-import { workOf, type Work } from '@drimbo/core/mechanics/work';
+import { variantOf } from '@drimbo/core/movements/settings';
 import { useMemo, useState, type ReactNode } from 'react';
+import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { WorkCurves } from '../../drawing/work-curves';
+import { ShareBars } from '../../drawing/share-bars';
 import { useWidth } from '../../drawing/use-width';
-import { ink, size, voiceInk } from '../../look/theme';
+import { WorkCurves } from '../../drawing/work-curves';
+import { ink, size } from '../../look/theme';
+import { NotchChoice } from './notch-choice';
 
 const Frame = styled.div`
   padding: 8px 12px 12px;
@@ -23,22 +28,6 @@ const Frame = styled.div`
     color: ${ink.soft};
     font-size: 12.5px;
   }
-  table {
-    width: 100%;
-    border-collapse: collapse;
-  }
-  th {
-    font-weight: 420;
-    text-align: left;
-    width: 84px;
-    padding: 1px 0;
-    white-space: nowrap;
-  }
-  td:last-child {
-    width: 40px;
-    text-align: right;
-    font-weight: 640;
-  }
   select {
     border: 1px solid ${ink.rule};
     border-radius: 3px;
@@ -47,42 +36,11 @@ const Frame = styled.div`
   }
 `;
 
-/** A model's estimate is told in steps of five points, no finer. */
-const steps = (share: number): number => Math.round(share * 20) * 5;
-
-function ShareRow({
-  id,
-  share,
-  other,
-}: {
-  id: PressingRegion;
-  share: number;
-  other: number | null;
-}): ReactNode {
-  const w = (s: number): number => Math.min(100, (s / 0.5) * 100);
-  return (
-    <tr>
-      <th scope="row">{regions[id].name}</th>
-      <td>
-        <svg
-          width="100%"
-          height="12"
-          viewBox="0 0 100 12"
-          preserveAspectRatio="none"
-          aria-hidden
-          style={{ display: 'block' }}
-        >
-          <rect x="0" y="2" width="100" height="8" fill={ink.hush} />
-          <rect x="0" y="2" width={w(share)} height="8" fill={voiceInk[regions[id].voice]} />
-          {other !== null && <rect x={w(other)} y="0" width="0.9" height="12" fill={ink.ink} />}
-        </svg>
-      </td>
-      <td>{steps(share) === 0 ? '–' : `${steps(share)} %`}</td>
-    </tr>
-  );
-}
-
-const hardest = (w: Work): number => w.points.reduce((a, b) => (b.shoulderNm > a.shoulderNm ? b : a)).at;
+const hardest = (w: Work): number => {
+  const last = w.points.length - 1;
+  const ask = (p: Work['points'][number]): number => Math.max(p.shoulderNm, Math.abs(p.elbowNm));
+  return w.points.reduce((best, p, i) => (ask(p) > ask(w.points[best]!) ? i : best), 0) / last;
+};
 
 interface WorkViewProps {
   movement: Movement;
@@ -92,10 +50,33 @@ interface WorkViewProps {
   loadKg: number;
   /** What that load is: "the first set's load". */
   loadIs: string;
+  /** Regions that lag. */
+  wanted?: readonly RegionId[];
+  /** Sets the bench to a notch. */
+  onNotch?: (benchDeg: number) => void;
 }
 
-/** Where the movement is hard, by statics; who does the work, by model; and the same at another notch. */
-export function WorkView({ movement, rig, body, notches: all, loadKg, loadIs }: WorkViewProps): ReactNode {
+/** Movements the nine pressing regions are not what it is about. */
+const isNotPressing = (movement: Movement): string | null =>
+  movement.pattern === 'rotation'
+    ? 'This is rotation: the torque about the upper arm is what counts, and the rotators answer it. The pressing regions only hold the arm.'
+    : movement.pattern === 'curl'
+      ? 'The elbow flexors do this one; the pressing regions only steady the arm.'
+      : movement.load.kind === 'none'
+        ? 'Little but the weight of the arm is moved here.'
+        : null;
+
+/** Where the movement is hard, by statics; who does the work, by model; and the same at other notches. */
+export function WorkView({
+  movement,
+  rig,
+  body,
+  notches: all,
+  loadKg,
+  loadIs,
+  wanted = [],
+  onNotch,
+}: WorkViewProps): ReactNode {
   const [ref, width] = useWidth<HTMLDivElement>(300);
   const work = useMemo(() => workOf(movement, rig, body, loadKg), [movement, rig, body, loadKg]);
   const notches = all.filter((n) => n !== rig.benchDeg);
@@ -107,20 +88,24 @@ export function WorkView({ movement, rig, body, notches: all, loadKg, loadIs }: 
         : (notches.find((n) => n > (rig.benchDeg ?? 0)) ?? notches[notches.length - 1] ?? null)
       : null;
   const other = notch === null ? null : workOf(movement, { ...rig, benchDeg: notch }, body, loadKg);
+  const inner = Math.max(220, Math.floor(width) - 24);
   if (!work)
     return (
-      <Frame>
+      <Frame ref={ref}>
         <p>This one has no arm path to measure.</p>
       </Frame>
     );
   const where = hardest(work);
+  const aside = isNotPressing(movement);
+  const unsure = unsureAbout(variantOf(movement, rig).id);
   return (
     <Frame ref={ref}>
       <div>
         <h3>Where it is hard</h3>
         <WorkCurves
           work={work}
-          widthPx={Math.max(220, Math.floor(width) - 24)}
+          rotation={movement.pattern === 'rotation'}
+          widthPx={inner}
           ends={['stretched', 'short']}
         />
         <p style={{ marginTop: 4 }}>
@@ -134,31 +119,53 @@ export function WorkView({ movement, rig, body, notches: all, loadKg, loadIs }: 
       </div>
       <div>
         <h3>Who does the work</h3>
-        <table>
-          <tbody>
-            {pressingRegions.map((id) => (
-              <ShareRow key={id} id={id} share={work.shares[id]} other={other?.shares[id] ?? null} />
-            ))}
-          </tbody>
-        </table>
-        {notch !== null && (
-          <label style={{ fontSize: size.fine, color: ink.soft }}>
-            The tick is the same press at{' '}
-            <select value={notch} onChange={(e) => setAgainst(Number(e.target.value))}>
-              {notches.map((n) => (
-                <option key={n} value={n}>
-                  {n}°
-                </option>
-              ))}
-            </select>
-          </label>
+        {aside ? (
+          <p>{aside}</p>
+        ) : (
+          <>
+            <ShareBars
+              label="Share of the work of each region"
+              rows={pressingRegions.map((region) => ({
+                region,
+                share: work.shares[region],
+                other: other?.shares[region] ?? null,
+                longest: work.longest[region],
+                unsure: unsure.includes(region),
+              }))}
+            />
+            {notch !== null && (
+              <label style={{ fontSize: size.fine, color: ink.soft }}>
+                The tick is the same press at{' '}
+                <select value={notch} onChange={(e) => setAgainst(Number(e.target.value))}>
+                  {notches.map((n) => (
+                    <option key={n} value={n}>
+                      {n}°
+                    </option>
+                  ))}
+                </select>
+              </label>
+            )}
+            <p style={{ marginTop: 6 }}>
+              A model&apos;s estimate, in steps of five points. <i>Long</i>: the muscle is well past its
+              resting length somewhere in the range, which counts for growth apart from the share (Maeo et al.
+              2023).{' '}
+              {unsure.length > 0 && 'A question mark: a second way of splitting the work differs there. '}
+              <Link to="/movements/model">What the model knows and does not</Link>
+            </p>
+          </>
         )}
-        <p style={{ marginTop: 6 }}>
-          A model&apos;s estimate, in steps of five points: shares of the nine pressing regions over the
-          range. It was fitted to the published bench-angle trend (Rodríguez-Ridao et al. 2020), has no
-          momentum, no force–length and no serratus. The dose counts the coach&apos;s credits, not these.
-        </p>
       </div>
+      {movement.knobs.benchDeg && rig.stance !== 'floor' && !aside && (
+        <NotchChoice
+          movement={movement}
+          rig={rig}
+          body={body}
+          notches={all}
+          wanted={wanted}
+          widthPx={inner}
+          onNotch={onNotch}
+        />
+      )}
     </Frame>
   );
 }

@@ -1,0 +1,52 @@
+import type { Body } from '@drimbo/core/anatomy/body';
+import { bodyOf } from '@drimbo/core/choosing/swaps';
+import type { Context } from '@drimbo/core/measure/context';
+import { useMemo } from 'react';
+import { useNotebook } from './notebook';
+import { todayIso, useClientFile, useKits, useRoster, type Stored } from './queries';
+import type { Kit } from '@drimbo/core/kit/kit';
+import { notchesOf } from '@drimbo/core/kit/kit';
+
+/** Somebody of middling build, where no client is chosen. */
+export const middling: Body = { statureM: 1.75, massKg: 80 };
+
+export interface Someone {
+  body: Body;
+  /** With a client: everything a max or a load is judged against. */
+  context: Context | null;
+  clients: { id: string; name: string }[];
+  kits: Stored<Kit>[];
+  kitId: string;
+  kit: Kit | null;
+}
+
+/** Whose body and gym a movement is looked at with: a client and theirs, or nobody in particular. */
+export function useSomeone(clientId: string | null, kitId: string | null): Someone {
+  const roster = useRoster();
+  const kits = useKits();
+  const notebook = useNotebook().data?.document;
+  const file = useClientFile(clientId ?? undefined).data;
+  const clients = useMemo(
+    () => (roster.data ?? []).map((c) => ({ id: c.id, name: c.document.name })),
+    [roster.data],
+  );
+  const all = kits.data ?? [];
+  const richest = [...all].sort((a, b) => notchesOf(b.document).length - notchesOf(a.document).length)[0];
+  const stored = all.find((k) => k.id === (kitId ?? file?.document.kitId)) ?? richest;
+  const kit = stored?.document ?? null;
+  const context = useMemo<Context | null>(
+    () =>
+      file && kit
+        ? {
+            client: file.document,
+            kit,
+            logged: file.logged,
+            todayIso: todayIso(),
+            ...(notebook ? { notebook } : {}),
+          }
+        : null,
+    [file, kit, notebook],
+  );
+  const body = useMemo(() => (context ? bodyOf(context) : middling), [context]);
+  return { body, context, clients, kits: all, kitId: stored?.id ?? '', kit };
+}

@@ -1,0 +1,223 @@
+import type { RegionId } from '@drimbo/core/anatomy/regions';
+import { notchesOf } from '@drimbo/core/kit/kit';
+import { sayingEachHand } from '@drimbo/core/mechanics/hand-force';
+import { familyNames, type Entry } from '@drimbo/core/movements/model';
+import {
+  allEntries,
+  dress,
+  entryIn,
+  findOwn,
+  offeredEntries,
+  ownFrom,
+  type Notebook,
+  type OwnMovement,
+} from '@drimbo/core/movements/notebook';
+import type { Rig } from '@drimbo/core/movements/rig';
+import { fullRig, movementName, teachingOf, variantOf } from '@drimbo/core/movements/settings';
+import { schools } from '@drimbo/core/schools/schools';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { changeNotebook, dropOwn, keepOwn, setOffered, useNotebook } from '../../data/notebook';
+import { newId } from '../../data/queries';
+import { useSomeone } from '../../data/someone';
+import { SheetsPage } from '../../look/lists';
+import { Act, Blank, Sheet, SheetHead, Title } from '../../look/parts';
+import { ink, size } from '../../look/theme';
+import { writeRig } from '../rig/rig-link';
+import { notchesFor, RigView } from '../rig/rig-view';
+import { WorkView } from '../rig/work-view';
+import { LoadSource } from './load-source';
+import { TeachingNotes } from './notes';
+import { OwnForm } from './own-form';
+import { SomeoneChoice } from './someone-choice';
+
+const EXAMPLE_KG = 20;
+const ordinaryNotches = [0, 15, 30, 45, 60, 75];
+
+function Page({ entry, notebook }: { entry: Entry; notebook: Notebook }): ReactNode {
+  const [address, setAddress] = useSearchParams();
+  const clientId = address.get('client');
+  const [kitId, setKitId] = useState<string | null>(null);
+  const someone = useSomeone(clientId, kitId);
+  const [rig, setRig] = useState<Rig>(entry.rig);
+  const [editing, setEditing] = useState<OwnMovement | null>(null);
+  const [says, setSays] = useState('');
+  const go = useNavigate();
+  const movement = useMemo(() => (editing ? dress(editing) : entry.movement), [editing, entry]);
+  const full = useMemo(() => fullRig(movement, rig), [movement, rig]);
+  const taught = teachingOf(entry.movement, full);
+  const name = movementName(entry.movement, full);
+  const here = variantOf(entry.movement, full).id;
+  const { kit } = someone;
+  const notches = useMemo(
+    () => notchesFor(movement, kit ? notchesOf(kit) : ordinaryNotches),
+    [movement, kit],
+  );
+  useEffect(() => {
+    document.title = `${name} · Drimbo`;
+  }, [name]);
+  const own = findOwn(notebook, entry.own);
+  const isOffered = offeredEntries(notebook).some((e) => e.id === entry.id);
+  const taken = useMemo(
+    () =>
+      new Set(
+        allEntries(notebook)
+          .filter((e) => e.id !== editing?.id)
+          .map((e) => e.name.toLowerCase()),
+      ),
+    [notebook, editing?.id],
+  );
+  const attempt = (work: Promise<void>, done: string): void => {
+    work.then(
+      () => setSays(done),
+      (error: Error) => setSays(`Not saved: ${error.message}`),
+    );
+  };
+  const pin = (region: RegionId, credit: number | null): void =>
+    setEditing((now) => {
+      if (!now) return now;
+      const { [region]: _before, ...others } = now.pins;
+      return { ...now, pins: credit === null ? others : { ...others, [region]: credit } };
+    });
+  const kept = [...(someone.context?.client.cues?.[here] ?? []), ...(notebook.cues[here] ?? [])];
+
+  return (
+    <SheetsPage $columns="1.15fr 0.95fr 1fr">
+      <header style={{ alignItems: 'flex-start' }}>
+        <div style={{ flex: 1, minWidth: 0 }}>
+          <Title>{name}</Title>
+          <p>
+            {familyNames[movement.family]}, {taught.homeReps[0]}–{taught.homeReps[1]} reps.{' '}
+            {taught.chooseWhen} Also called {entry.aliases.slice(0, 4).join(', ') || 'nothing else'}.
+          </p>
+          <p role="status" style={{ minHeight: says ? 18 : 0, color: ink.ink }}>
+            {says}
+          </p>
+        </div>
+        <div style={{ display: 'flex', gap: 6, flexWrap: 'wrap', justifyContent: 'flex-end' }}>
+          <Link
+            to={`/movements/compare?${new URLSearchParams([['rig', writeRig({ entry, rig: full })], ...(clientId ? [['client', clientId]] : [])]).toString()}`}
+            style={{ fontSize: size.small, alignSelf: 'center', marginRight: 4 }}
+          >
+            Compare
+          </Link>
+          {own ? (
+            <>
+              <Act onPress={() => setEditing(own)}>Edit</Act>
+              <Act
+                onPress={() => {
+                  changeNotebook(dropOwn(own.id)).then(
+                    () => void go('/movements'),
+                    (error: Error) => setSays(`Not taken out: ${error.message}`),
+                  );
+                }}
+              >
+                Take out of the notebook
+              </Act>
+            </>
+          ) : (
+            <>
+              <Act onPress={() => setEditing(ownFrom(entry, full, newId('own')))}>Make it my own</Act>
+              <Act
+                kind="quiet"
+                onPress={() =>
+                  attempt(
+                    changeNotebook(setOffered(entry.id, !isOffered)),
+                    isOffered
+                      ? 'Put away: it is no longer offered. Sessions that have it keep it.'
+                      : 'Offered again.',
+                  )
+                }
+              >
+                {isOffered ? 'Put away' : 'Offer it'}
+              </Act>
+            </>
+          )}
+        </div>
+      </header>
+      <div className="sheets">
+        <Sheet>
+          <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 8, padding: '8px 12px 4px' }}>
+            <SomeoneChoice
+              someone={someone}
+              clientId={clientId}
+              onClient={(id) => setAddress(id ? { client: id } : {}, { replace: true })}
+              onKit={setKitId}
+            />
+          </div>
+          <RigView
+            movement={movement}
+            rig={full}
+            name={name}
+            load=""
+            body={someone.body}
+            notches={notches}
+            tempo={schools.evidence.starting.tempo}
+            heightPx={330}
+            onTurn={(patch) => setRig((r) => ({ ...r, ...patch }))}
+            {...(editing ? { onPin: pin } : {})}
+          />
+        </Sheet>
+        <Sheet>
+          <WorkView
+            movement={movement}
+            rig={full}
+            body={someone.body}
+            notches={notches}
+            wanted={someone.context?.client.lagging ?? []}
+            onNotch={(benchDeg) => setRig((r) => ({ ...r, benchDeg }))}
+            loadKg={sayingEachHand(movement, EXAMPLE_KG)}
+            loadIs={`${movement.load.kind === 'bodyweight' ? 'the body alone' : '20 kg in each hand'} on ${someone.context ? 'this client' : 'a middling body'}`}
+          />
+        </Sheet>
+        <Sheet>
+          {editing ? (
+            <OwnForm
+              key={editing.id}
+              own={editing}
+              base={entry.own ? movementName(entry.movement, entry.rig) : name}
+              taken={taken}
+              isNew={!own}
+              save={async (filled) => {
+                await changeNotebook(keepOwn({ ...filled, pins: editing.pins, rig: full }));
+                setEditing(null);
+                void go(`/movements/${filled.id}`);
+              }}
+              leave={() => setEditing(null)}
+            />
+          ) : (
+            <>
+              <SheetHead>
+                <h2>Load</h2>
+              </SheetHead>
+              <LoadSource movement={movement} rig={full} context={someone.context} />
+              <TeachingNotes taught={taught} kept={kept} />
+            </>
+          )}
+        </Sheet>
+      </div>
+    </SheetsPage>
+  );
+}
+
+/** One movement: the rig large with every knob live, where it is hard, who does the work, loads, cues, faults, cautions. */
+export function MovementScreen(): ReactNode {
+  const { id = '' } = useParams();
+  const notebook = useNotebook();
+  if (notebook.error)
+    return (
+      <Blank title="The movements cannot be opened">
+        <p>{notebook.error.message}</p>
+        <Act onPress={() => void notebook.refetch()}>Try again</Act>
+      </Blank>
+    );
+  if (!notebook.data) return <Blank title="Opening…" />;
+  const entry = entryIn(notebook.data.document, id);
+  if (!entry)
+    return (
+      <Blank title="There is no movement by this name">
+        <Link to="/movements">To the movements</Link>
+      </Blank>
+    );
+  return <Page key={id} entry={entry} notebook={notebook.data.document} />;
+}

@@ -1,0 +1,186 @@
+import { regionIds, regions, type Credits, type RegionId } from '@drimbo/core/anatomy/regions';
+import { creditSums, type CreditSum } from '@drimbo/core/mechanics/credits';
+import type { Movement } from '@drimbo/core/movements/model';
+import type { Rig } from '@drimbo/core/movements/rig';
+import { useState, type ReactNode } from 'react';
+import { Button, Dialog, DialogTrigger, Popover } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { Act, Field, floating } from '../../look/parts';
+import { ink, size, voiceText } from '../../look/theme';
+
+const Owed = styled.div`
+  padding: 5px 12px 7px;
+  border-top: 1px solid ${ink.hush};
+  font-size: ${size.fine};
+  color: ${ink.soft};
+  .react-aria-Button {
+    border: none;
+    background: none;
+    padding: 2px 3px;
+    cursor: pointer;
+    font-size: inherit;
+    color: inherit;
+    text-decoration: underline dotted ${ink.rule};
+    text-underline-offset: 3px;
+    &[data-hovered] {
+      text-decoration-color: ${ink.ink};
+    }
+  }
+  b {
+    font-weight: 650;
+  }
+`;
+const Box = styled(Popover)`
+  ${floating}
+  width: 300px;
+  padding: 10px 12px;
+  font-size: ${size.small};
+  h3 {
+    font-size: ${size.small};
+    margin-bottom: 4px;
+  }
+  dl {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 2px 10px;
+  }
+  dd {
+    font-weight: 640;
+    text-align: right;
+  }
+  p {
+    color: ${ink.soft};
+    font-size: 12.5px;
+    margin: 6px 0;
+  }
+  form {
+    display: flex;
+    gap: 6px;
+    align-items: center;
+  }
+`;
+
+const figure = (n: number): string => String(Number(n.toFixed(2)));
+
+function PinForm({
+  region,
+  credit,
+  pinned,
+  pin,
+}: {
+  region: RegionId;
+  credit: number;
+  pinned: boolean;
+  pin: (credit: number | null) => void;
+}): ReactNode {
+  const [text, setText] = useState(figure(credit));
+  const value = Number(text.replace(',', '.'));
+  const good = text.trim() !== '' && value >= 0 && value <= 1;
+  return (
+    <form
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (good) pin(Math.round(value * 100) / 100);
+      }}
+    >
+      <Field
+        aria-label={`Credit for the ${regions[region].name.toLowerCase()}, 0 to 1`}
+        inputMode="decimal"
+        style={{ width: 64 }}
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+      />
+      <Act small type="submit" isDisabled={!good}>
+        Pin
+      </Act>
+      {pinned && (
+        <Act small kind="quiet" onPress={() => pin(null)}>
+          Let go
+        </Act>
+      )}
+    </form>
+  );
+}
+
+function Why({
+  region,
+  sum,
+  pinned,
+  credit,
+  pin,
+}: {
+  region: RegionId;
+  sum: CreditSum | undefined;
+  credit: number;
+  pinned: boolean;
+  pin: ((credit: number | null) => void) | null;
+}): ReactNode {
+  return (
+    <Dialog aria-label={`Why ${regions[region].name.toLowerCase()} ${figure(credit)}`}>
+      <h3>
+        {regions[region].name}: {figure(credit)} of a set
+      </h3>
+      <dl>
+        <dt>By the table, at this angle</dt>
+        <dd>{figure(sum?.anchored ?? 0)}</dd>
+        <dt>The other settings, by the mechanics</dt>
+        <dd>× {figure(sum?.scale ?? 1)}</dd>
+        <dt>{pinned ? 'Pinned by hand' : 'Counts, in steps of .05'}</dt>
+        <dd>{figure(credit)}</dd>
+      </dl>
+      <p>
+        The table is common practice among coaches. The factor is this rig&apos;s share of the work over the
+        share at the settings the table is meant for: a model&apos;s estimate, kept between a half and one and
+        a half.
+      </p>
+      {pin && <PinForm region={region} credit={credit} pinned={pinned} pin={pin} />}
+    </Dialog>
+  );
+}
+
+/** What one hard set counts for each region; each figure says why, and can be set by hand. */
+export function CreditsOwed({
+  movement,
+  rig,
+  pins = {},
+  onPin,
+}: {
+  movement: Movement;
+  rig: Rig;
+  /** Set by hand here, over the movement's own. */
+  pins?: Credits;
+  onPin: ((region: RegionId, credit: number | null) => void) | null;
+}): ReactNode {
+  const sums = creditSums(movement, rig);
+  const shown = regionIds.filter(
+    (id) => (pins[id] ?? sums[id]?.credit ?? 0) >= 0.05 || pins[id] !== undefined,
+  );
+  return (
+    <Owed>
+      One hard set counts:{' '}
+      {shown.map((id) => {
+        const credit = pins[id] ?? sums[id]?.credit ?? 0;
+        const pinned = pins[id] !== undefined || sums[id]?.pinned === true;
+        return (
+          <DialogTrigger key={id}>
+            <Button>
+              {regions[id].name.toLowerCase()}{' '}
+              <b style={{ color: voiceText[regions[id].voice] }}>{figure(credit)}</b>
+              {pinned && ' pinned'}
+            </Button>
+            <Box placement="top">
+              <Why
+                region={id}
+                sum={sums[id]}
+                credit={credit}
+                pinned={pinned}
+                pin={onPin && ((value) => onPin(id, value))}
+              />
+            </Box>
+          </DialogTrigger>
+        );
+      })}
+      {shown.length === 0 && 'nothing'}
+    </Owed>
+  );
+}

@@ -1,0 +1,74 @@
+import type { Body } from '@drimbo/core/anatomy/body';
+import { pressingRegions, regions, type PressingRegion, type RegionId } from '@drimbo/core/anatomy/regions';
+import type { Movement } from '@drimbo/core/movements/model';
+import type { Rig } from '@drimbo/core/movements/rig';
+import { useState, type ReactNode } from 'react';
+import { NotchCurve, useNotches } from '../../drawing/notch-curve';
+import { Act } from '../../look/parts';
+import { ink, size } from '../../look/theme';
+
+interface NotchChoiceProps {
+  movement: Movement;
+  rig: Rig;
+  body: Body;
+  notches: readonly number[];
+  /** Regions that lag: the first is asked about to begin with. */
+  wanted: readonly RegionId[];
+  widthPx: number;
+  /** Takes a notch; without it the best is only told. */
+  onNotch: ((benchDeg: number) => void) | undefined;
+}
+
+const isPressing = (id: RegionId): id is PressingRegion =>
+  (pressingRegions as readonly string[]).includes(id);
+
+/** This rig at every notch of this bench: a region's share, and the notch that gives it most. */
+export function NotchChoice({
+  movement,
+  rig,
+  body,
+  notches,
+  wanted,
+  widthPx,
+  onNotch,
+}: NotchChoiceProps): ReactNode {
+  const [region, setRegion] = useState<PressingRegion>(wanted.find(isPressing) ?? 'pecUpper');
+  const { marks, best } = useNotches(movement, rig, body, notches, region);
+  if (marks.length < 2) return null;
+  return (
+    <div>
+      <div style={{ display: 'flex', alignItems: 'center', gap: 8 }}>
+        <label style={{ fontSize: size.small, fontWeight: 650, flex: 1 }}>
+          At every notch:{' '}
+          <select value={region} onChange={(e) => setRegion(e.target.value as PressingRegion)}>
+            {pressingRegions.map((id) => (
+              <option key={id} value={id}>
+                {regions[id].name.toLowerCase()}
+              </option>
+            ))}
+          </select>
+        </label>
+        {onNotch && best?.benchDeg != null && best.benchDeg !== rig.benchDeg && (
+          <Act small onPress={() => onNotch(best.benchDeg!)}>
+            Take {best.benchDeg}°
+          </Act>
+        )}
+      </div>
+      <NotchCurve
+        movement={movement}
+        rig={rig}
+        body={body}
+        marks={marks}
+        best={best}
+        region={region}
+        widthPx={widthPx}
+      />
+      <p style={{ fontSize: size.fine, color: ink.soft }}>
+        {pressingRegions.indexOf(region) < 6
+          ? 'Share of the six shoulder regions'
+          : 'Share of the nine regions'}
+        , a model&apos;s estimate.
+      </p>
+    </div>
+  );
+}

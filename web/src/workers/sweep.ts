@@ -1,0 +1,44 @@
+import type { Body } from '@drimbo/core/anatomy/body';
+import type { PressingRegion } from '@drimbo/core/anatomy/regions';
+import { bestNotch, sweepCatalogue } from '@drimbo/core/choosing/best-notch';
+import { offeredEntries, type Notebook } from '@drimbo/core/movements/notebook';
+import { expose } from 'comlink';
+
+/** What the sweep found for a name: the notch that gives the region most, and how much. */
+export interface Measured {
+  entryId: string;
+  benchDeg: number | null;
+  /** Share of the nine pressing regions. A model's estimate. */
+  share: number;
+}
+
+const sweep = {
+  /** Measures every name at every notch. Tells how far it is between 0 and 1. */
+  async measure(
+    notebook: Notebook,
+    notches: number[],
+    body: Body,
+    region: PressingRegion,
+    tell: (done: number) => void,
+  ): Promise<Measured[]> {
+    const pool = offeredEntries(notebook);
+    const found: Measured[] = [];
+    let done = 0;
+    for (const { entry, rows } of sweepCatalogue(pool, notches, body)) {
+      const best = bestNotch(rows, region);
+      if (best && entry.movement.load.kind !== 'none')
+        found.push({ entryId: entry.id, benchDeg: best.benchDeg, share: best.shares[region] });
+      done += 1;
+      if (done % 6 === 0) {
+        tell(done / pool.length);
+        // Lets a stop through.
+        await new Promise((resolve) => setTimeout(resolve));
+      }
+    }
+    tell(1);
+    return found;
+  },
+};
+
+export type Sweep = typeof sweep;
+expose(sweep);
