@@ -1,11 +1,8 @@
 import { appraise } from '@drimbo/core';
 import { line, sampleClient, sampleContext, session, soundPush } from '@drimbo/core/testing/samples';
 import type { Session } from '@drimbo/core/session/document';
-import { workOf } from '@drimbo/core/mechanics/work';
-import { findEntry } from '@drimbo/core/movements/catalogue';
 import { applyEdit } from '@drimbo/core/session/edits';
-
-const FRAME_MS = 16.7;
+import { share } from './timing';
 
 const tenLines: Session = {
   ...soundPush,
@@ -37,22 +34,9 @@ function keystroke(i: number): number {
 
 for (let i = 0; i < 300; i++) keystroke(i);
 const times = Array.from({ length: 600 }, (_, i) => keystroke(i)).sort((a, b) => a - b);
-const share = (ms: number): string => `${((ms / FRAME_MS) * 100).toFixed(1)} % of a frame`;
 const findings = appraise(tenLines, context).findings;
 const fixes = findings.reduce((n, f) => n + f.fixes.length, 0);
 console.log(`appraise, ten lines, ${findings.length} findings with ${fixes} fixes tried:`);
 console.log(
   `  half of all keystrokes within ${share(times[300]!)}, nine in ten within ${share(times[540]!)} (aim: under 10 %)`,
 );
-
-const press = findEntry('barbell-bench-press')!;
-const body = { statureM: 1.78, massKg: 80 };
-const sweep = (i: number): number => {
-  const rig = { ...press.rig, tuckDeg: 45 + (i % 300) / 10 };
-  const start = performance.now();
-  workOf(press.movement, rig, body, 80);
-  return performance.now() - start;
-};
-for (let i = 0; i < 300; i++) sweep(i);
-const sweeps = Array.from({ length: 300 }, (_, i) => sweep(i)).sort((a, b) => a - b);
-console.log(`mechanics, one movement at 20 postures: half within ${share(sweeps[150]!)}`);

@@ -1,6 +1,8 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { findEntry } from '@drimbo/core/movements/catalogue';
+import { emptyNotebook, ownFrom } from '@drimbo/core/movements/notebook';
 import { sessionSchema, type Session } from '@drimbo/core/session/document';
 import { sampleClient, sampleKit, soundPush } from '@drimbo/core/testing/samples';
 import type { Kysely } from 'kysely';
@@ -193,4 +195,43 @@ test('opening twice keeps what is there', async () => {
   await db.destroy();
   db = await openDatabase(folder);
   expect((await makeStore(db).sessions.get('s1')).document.title).toBe(soundPush.title);
+});
+
+test('there is one notebook, empty at first; it is kept by revision, and what is wrong in it is named', async () => {
+  const { body: empty } = await ask().get('/api/notebooks/coach').set('Host', host);
+  expect(empty.document).toMatchObject({ format: 'drimbo.notebook', own: [], hidden: [] });
+  const own = ownFrom(findEntry('incline-dumbbell-press')!, { benchDeg: 15 }, 'own-low');
+  const put = (document: unknown, revision = 1) =>
+    ask().put('/api/notebooks/coach').set('Host', host).send({ revision, document });
+  const kept = await put({ ...empty.document, own: [own] });
+  expect(kept.status).toBe(200);
+  expect(kept.body.revision).toBe(2);
+  const stale = await put({ ...empty.document, hidden: ['pullover'] });
+  expect(stale.status).toBe(409);
+  expect(stale.body.current.document.own).toHaveLength(1);
+  const wrong = await put({ ...empty.document, own: [{ ...own, movement: 'no-such' }] }, 2);
+  expect(wrong.status).toBe(400);
+  expect(wrong.body.error.path).toBe('document.own.0.movement');
+});
+
+test('the front door knows the own movements of the stored notebook, or those sent along', async () => {
+  const session = await fill();
+  const own = { ...ownFrom(findEntry('incline-dumbbell-press')!, {}, 'own-low'), name: 'Low and slow' };
+  const first = session.blocks[0]!.lines[0]!;
+  const mine = {
+    ...session,
+    blocks: [{ ...session.blocks[0]!, lines: [{ ...first, own: 'own-low' }] }],
+  };
+  const named = async (extra: object): Promise<string> =>
+    (
+      await ask()
+        .post('/api/appraise')
+        .set('Host', host)
+        .send({ session: mine, ...extra })
+    ).body.lines[0].name as string;
+  expect(await named({})).toBe('Incline dumbbell press');
+  expect(await named({ notebook: { ...emptyNotebook, own: [own] } })).toBe('Low and slow');
+  const store = makeStore(db);
+  await store.notebooks.replace('coach', 1, { ...emptyNotebook, own: [own] });
+  expect(await named({})).toBe('Low and slow');
 });

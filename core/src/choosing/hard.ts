@@ -20,9 +20,12 @@ export const torqueOf = (movement: Movement, credits: Credits): ((p: Work['point
       ? (p) => Math.abs(p.axialNm)
       : (p) => p.shoulderNm;
 
+/** Enough to tell where in the range a movement is hard. */
+const POSTURES = 12;
+
 /** Null for movements that ask nothing the model can see. */
 export function hardnessOf(movement: Movement, rig: Rig, credits: Credits, body: Body): Hardness | null {
-  const work = workOf(movement, rig, body, 20);
+  const work = workOf(movement, rig, body, 20, POSTURES);
   if (!work) return null;
   const ask = torqueOf(movement, credits);
   const asked = work.points.map(ask);

@@ -9,6 +9,8 @@ import { workOf } from './work';
 /** Credits are the same for every client: they are scaled on one middling body and load. */
 const standard: Body = { statureM: 1.75, massKg: 80 };
 const STANDARD_KG = 40;
+/** Enough for a ratio of shares. */
+const POSTURES = 12;
 /** Keeps a share near nothing from doubling a credit. */
 const HUSH = 0.05;
 /** A knob moves a credit by half as much again at most, or halves it. */
@@ -34,8 +36,8 @@ function computeSums(
 ): Partial<Record<PressingRegion | keyof Credits, CreditSum>> {
   const anchored = anchoredCredits(movement.credits, full);
   const meant = meantRig(movement, full);
-  const here = meant && workOf(movement, full, standard, STANDARD_KG);
-  const there = meant && workOf(movement, meant, standard, STANDARD_KG);
+  const here = meant && workOf(movement, full, standard, STANDARD_KG, POSTURES);
+  const there = meant && workOf(movement, meant, standard, STANDARD_KG, POSTURES);
   const sums: Partial<Record<keyof Credits, CreditSum>> = {};
   for (const region of regionIds) {
     const pin = movement.credits.pins?.[region];

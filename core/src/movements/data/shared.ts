@@ -71,7 +71,7 @@ export const pressCreditsByBench: CreditModel['anchors'] = [
 export const barGripCredits: CreditAdjustment = {
   knob: 'gripBiacromial',
   anchors: [
-    { at: 0.9, add: { triLateral: 0.5, triMedial: 0.5, triLong: 0.5, pecMiddle: -0.25, pecLower: -0.35 } },
+    { at: 0.9, add: { triLateral: 0.5, triMedial: 0.5, triLong: 0.5, pecMiddle: -0.25, pecLower: -0.75 } },
     { at: 1.3, add: { triLong: 0.25 } },
     { at: 1.5, add: { triLong: 0.25 } },
     { at: 1.75, add: { triLateral: -0.25, triMedial: -0.25 } },

@@ -1,0 +1,37 @@
+import { pressingRegions } from '../anatomy/regions';
+import { entries, findEntry } from '../movements/catalogue';
+import { body } from '../testing/working';
+import { atNotches, bestNotch, sweepCatalogue } from './best-notch';
+
+const press = findEntry('dumbbell-bench-press')!;
+const notches = [0, 15, 30, 45, 60, 75];
+
+/** Direction: Rodríguez-Ridao et al. 2020 (from memory); a fit of the model, no validation. */
+test('the best notch for the upper chest is an incline, for the middle chest flat, for the front delt steep', () => {
+  const rows = atNotches(press.movement, press.rig, notches, body);
+  expect(rows.map((r) => r.benchDeg)).toEqual(notches);
+  expect([15, 30, 45]).toContain(bestNotch(rows, 'pecUpper')!.benchDeg);
+  expect(bestNotch(rows, 'pecMiddle')!.benchDeg).toBe(0);
+  expect(bestNotch(rows, 'deltFront')!.benchDeg).toBeGreaterThanOrEqual(30);
+});
+
+test('the best is at least as good as every other, to half a point', () => {
+  const rows = atNotches(press.movement, press.rig, notches, body);
+  for (const region of pressingRegions.slice(0, 6)) {
+    const best = bestNotch(rows, region)!;
+    for (const r of rows) expect(r.ofShoulder[region]).toBeLessThanOrEqual(best.ofShoulder[region] + 0.0051);
+  }
+});
+
+test('a movement without a bench has one row, a notch out of its reach none', () => {
+  const fly = findEntry('machine-fly')!;
+  expect(atNotches(fly.movement, fly.rig, notches, body).map((r) => r.benchDeg)).toEqual([null]);
+  const bell = findEntry('dumbbell-fly')!;
+  expect(atNotches(bell.movement, bell.rig, [0, 75, 85], body).map((r) => r.benchDeg)).toEqual([0]);
+});
+
+test('the sweep passes every name once', () => {
+  const seen = [...sweepCatalogue(entries, [0, 30], body)];
+  expect(seen.map((s) => s.entry.id)).toEqual(entries.map((e) => e.id));
+  for (const { rows } of seen) expect(rows.length).toBeGreaterThan(0);
+});
