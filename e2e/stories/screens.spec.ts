@@ -8,6 +8,9 @@ for (const [name, path, ready] of [
   ['the designer', '/sessions/mirelle-push-a', 'Dose today'],
   ['movements', '/movements', 'One hard set counts'],
   ['a movement', '/movements/incline-dumbbell-press', 'At every notch'],
+  ['a movement on a client', '/movements/dumbbell-bench-press?client=mirelle-vandoorn', 'max today about'],
+  ['the comparison', '/movements/compare', 'Who does the work'],
+  ['what the mechanics know', '/movements/model', 'A second opinion'],
   ['a missing address', '/nowhere', 'There is nothing at this address'],
 ] as const)
   test(`axe finds nothing on ${name}`, async ({ page }) => {
@@ -18,7 +21,7 @@ for (const [name, path, ready] of [
 
 test('axe finds nothing on the tabs and dialogs of the designer', async ({ page }) => {
   await openSession(page, 'mirelle-push-a');
-  for (const tab of ['Work', 'Load', 'Cues']) {
+  for (const tab of ['Work', 'Load', 'Cues', 'Swap']) {
     await page.getByRole('tab', { name: tab }).click();
     await expectAxeClean(page);
   }

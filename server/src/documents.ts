@@ -19,6 +19,8 @@ export class Documents<T> {
     readonly schema: ZodType<T>,
     /** Columns kept beside the document for look-ups. */
     private readonly columns: (document: T) => Record<string, unknown> = () => ({}),
+    /** What must hold beside the schema; throws a Problem that says what does not. */
+    private readonly check: (document: T) => Promise<void> = () => Promise.resolve(),
   ) {}
 
   private read(row: Tables[DocumentTable]): Stored<T> {
@@ -50,6 +52,7 @@ export class Documents<T> {
 
   /** Adds a document. Sending the same id again gives back what is there, so a repeat does no harm. */
   async create(id: string, document: T): Promise<Stored<T>> {
+    await this.check(document);
     const values = {
       id,
       revision: 1,
@@ -67,6 +70,7 @@ export class Documents<T> {
 
   /** Replaces a document. Throws a 409 Problem with the current one when `revision` is not the latest. */
   async replace(id: string, revision: number, document: T): Promise<Stored<T>> {
+    await this.check(document);
     const values = {
       revision: revision + 1,
       document: JSON.stringify(document),

@@ -197,6 +197,17 @@ test('opening twice keeps what is there', async () => {
   expect((await makeStore(db).sessions.get('s1')).document.title).toBe(soundPush.title);
 });
 
+test('a session for a client nobody has is refused in a sentence, and nothing is kept', async () => {
+  const answer = await ask()
+    .post('/api/sessions')
+    .set('Host', host)
+    .send({ id: 's9', document: { ...soundPush, clientId: 'nobody' } });
+  expect(answer.status).toBe(400);
+  expect(answer.body.error).toMatchObject({ path: 'document.clientId' });
+  expect((await ask().get('/api/sessions/s9').set('Host', host)).status).toBe(404);
+  expect(logged).toEqual([]);
+});
+
 test('there is one notebook, empty at first; it is kept by revision, and what is wrong in it is named', async () => {
   const { body: empty } = await ask().get('/api/notebooks/coach').set('Host', host);
   expect(empty.document).toMatchObject({ format: 'drimbo.notebook', own: [], hidden: [] });

@@ -2,19 +2,32 @@ import { notebookSchema } from '@drimbo/core/movements/notebook';
 import { rigSchema } from '@drimbo/core/movements/rig';
 import { kitSchema } from '@drimbo/core/kit/kit';
 import { clientSchema } from '@drimbo/core/session/client';
-import { sessionSchema } from '@drimbo/core/session/document';
+import { sessionSchema, type Session } from '@drimbo/core/session/document';
 import type { LiftRecord } from '@drimbo/core/strength/evidence';
 import type { Kysely } from 'kysely';
 import type { Tables } from './database/tables';
 import { Documents } from './documents';
+import { Problem } from './problem';
 
 /** Everything the routes read and write. */
 export function makeStore(db: Kysely<Tables>) {
+  const clients = new Documents(db, 'clients', 'client', clientSchema);
+  const isSomeones = async (s: Session): Promise<void> => {
+    if (!(await clients.find(s.clientId)))
+      throw new Problem(400, 'invalid', 'There is no client with this id.', 'document.clientId');
+  };
   return {
-    clients: new Documents(db, 'clients', 'client', clientSchema),
+    clients,
     kits: new Documents(db, 'kits', 'kit', kitSchema),
     notebooks: new Documents(db, 'notebooks', 'notebook', notebookSchema),
-    sessions: new Documents(db, 'sessions', 'session', sessionSchema, (s) => ({ client_id: s.clientId })),
+    sessions: new Documents(
+      db,
+      'sessions',
+      'session',
+      sessionSchema,
+      (s) => ({ client_id: s.clientId }),
+      isSomeones,
+    ),
     /** A client's logged sets, the newest first. */
     async logged(clientId: string, most = 400): Promise<LiftRecord[]> {
       const rows = await db

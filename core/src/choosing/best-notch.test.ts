@@ -33,5 +33,8 @@ test('a movement without a bench has one row, a notch out of its reach none', ()
 test('the sweep passes every name once', () => {
   const seen = [...sweepCatalogue(entries, [0, 30], body)];
   expect(seen.map((s) => s.entry.id)).toEqual(entries.map((e) => e.id));
-  for (const { rows } of seen) expect(rows.length).toBeGreaterThan(0);
+  const rowsOf = (id: string) => seen.find((s) => s.entry.id === id)!.rows.map((r) => r.benchDeg);
+  expect(rowsOf('dumbbell-bench-press')).toEqual([0]);
+  expect(rowsOf('incline-dumbbell-press')).toEqual([30]);
+  expect(rowsOf('machine-fly')).toEqual([null]);
 });

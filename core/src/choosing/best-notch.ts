@@ -3,7 +3,7 @@ import { pressingRegions, type PressingRegion } from '../anatomy/regions';
 import { shoulderShares, workOf } from '../mechanics/work';
 import type { Entry, Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
-import { fullRig } from '../movements/settings';
+import { fullRig, variantOf } from '../movements/settings';
 
 /** Shares of the regions at one setting of the bench; null where there is no bench to turn. */
 export interface AtNotch {
@@ -39,11 +39,15 @@ export function bestNotch(rows: readonly AtNotch[], region: PressingRegion): AtN
   );
 }
 
-/** What the whole catalogue does at every notch, an entry at a time so that a worker can tell how far it is. */
+/** What the whole catalogue does at every notch at which a name is still its own, an entry at a time so that a worker can tell how far it is. */
 export function* sweepCatalogue(
   pool: readonly Entry[],
   notches: readonly number[],
   body: Body,
 ): Generator<{ entry: Entry; rows: AtNotch[] }> {
-  for (const entry of pool) yield { entry, rows: atNotches(entry.movement, entry.rig, notches, body) };
+  for (const entry of pool) {
+    const { movement, rig } = entry;
+    const own = notches.filter((benchDeg) => variantOf(movement, { ...rig, benchDeg }).id === entry.id);
+    yield { entry, rows: atNotches(movement, rig, own, body) };
+  }
 }

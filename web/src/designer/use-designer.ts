@@ -1,13 +1,12 @@
 import { appraise, type Appraisal, type Context } from '@drimbo/core';
-import type { Kit } from '@drimbo/core/kit/kit';
-import type { Notebook } from '@drimbo/core/movements/notebook';
 import { linesOf, type Session } from '@drimbo/core/session/document';
 import type { Edit } from '@drimbo/core/session/edits';
 import { commit, redo, startHistory, undo, type History } from '@drimbo/core/session/history';
 import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { api } from '../data/api';
 import { noteSave } from '../data/pending-saves';
-import { todayIso, type ClientFile, type Stored } from '../data/queries';
+import type { Stored } from '../data/queries';
+import { contextOf, type OpenedSession } from '../data/use-opened';
 import { Drafts, tabId } from './drafts';
 import { Saver, type SaveState } from './saver';
 
@@ -42,12 +41,8 @@ export interface Designer {
 }
 
 /** The designer's state: the document with its history, its appraisal, and the saving of it. */
-export function useDesigner(
-  stored: Stored<Session>,
-  file: ClientFile,
-  kits: readonly Stored<Kit>[],
-  notebook: Notebook,
-): Designer {
+export function useDesigner(opened: OpenedSession): Designer {
+  const { stored, file, kits, notebook } = opened;
   const [opening] = useState(() => {
     const drafts = new Drafts(stored.id, tabId(sessionStorage), localStorage);
     return { drafts, draft: drafts.recover(Date.now()) };
@@ -84,10 +79,10 @@ export function useDesigner(
     saver.current?.change(session);
   }, [session]);
 
-  const kit = (kits.find((k) => k.id === session.kitId) ?? kits[0]!).document;
-  const context = useMemo<Context>(
-    () => ({ client: file.document, kit, notebook, logged: file.logged, todayIso: todayIso() }),
-    [file, kit, notebook],
+  const { kitId } = session;
+  const context = useMemo(
+    () => contextOf({ kitId }, { file, kits, notebook }),
+    [kitId, file, kits, notebook],
   );
   const appraisal = useMemo(() => appraise(session, context), [session, context]);
 

@@ -1,10 +1,10 @@
-import { appraise, type Context } from '@drimbo/core';
+import { appraise } from '@drimbo/core';
 import { makeSheet, type Sheet, type SheetLine } from '@drimbo/core/formats/sheet';
 import { mustAskFirst } from '@drimbo/core/session/client';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { createGlobalStyle, styled } from 'styled-components';
-import { todayIso, useClientFile, useKits, useStoredSession } from '../data/queries';
+import { contextOf, useOpenedSession } from '../data/use-opened';
 import { Act, Blank } from '../look/parts';
 import { ink, narrow, wide } from '../look/theme';
 
@@ -224,39 +224,28 @@ function SheetPaper({ sheet, paper }: { sheet: Sheet; paper: Paper }): ReactNode
 /** The page a client trains from. */
 export function SheetScreen(): ReactNode {
   const { id = '' } = useParams();
-  const stored = useStoredSession(id);
-  const file = useClientFile(stored.data?.document.clientId);
-  const kits = useKits();
+  const { opened, error, again } = useOpenedSession(id);
   const [paper, setPaper] = useState<Paper>('A4');
-  const title = stored.data?.document.title;
+  const title = opened?.stored.document.title;
   useEffect(() => {
     if (title) document.title = `${title}, sheet · Drimbo`;
   }, [title]);
   const sheet = useMemo(() => {
-    if (!stored.data || !file.data || !kits.data) return null;
-    const document = stored.data.document;
-    const kit = (kits.data.find((k) => k.id === document.kitId) ?? kits.data[0]!).document;
-    const context: Context = {
-      client: file.data.document,
-      kit,
-      logged: file.data.logged,
-      todayIso: todayIso(),
-    };
+    if (!opened) return null;
+    const { document } = opened.stored;
+    const context = contextOf(document, opened);
     return makeSheet(document, appraise(document, context), context);
-  }, [stored.data, file.data, kits.data]);
-  const error = stored.error ?? file.error ?? kits.error;
+  }, [opened]);
   if (error)
     return (
       <Blank title="This sheet cannot be shown">
         <p>{error.message}</p>
-        <Act onPress={() => void Promise.all([stored.refetch(), file.refetch(), kits.refetch()])}>
-          Try again
-        </Act>
+        <Act onPress={again}>Try again</Act>
       </Blank>
     );
-  if (!stored.data || !file.data || !kits.data) return <Blank title="Opening the sheet…" />;
-  const session = stored.data.document;
-  const blocked = mustAskFirst(file.data.document);
+  if (!opened) return <Blank title="Opening the sheet…" />;
+  const session = opened.stored.document;
+  const blocked = mustAskFirst(opened.file.document);
   return (
     <>
       <PageRule $paper={paper} />

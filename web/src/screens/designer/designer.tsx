@@ -1,20 +1,10 @@
-import type { Kit } from '@drimbo/core/kit/kit';
-import type { Session } from '@drimbo/core/session/document';
 import { Copy, Link2, Trash2, Unlink2 } from 'lucide-react';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components';
 import { useParams } from 'react-router';
 import { styled } from 'styled-components';
-import {
-  newId,
-  useClientFile,
-  useKits,
-  useStoredSession,
-  type ClientFile,
-  type Stored,
-} from '../../data/queries';
-import type { Notebook } from '@drimbo/core/movements/notebook';
-import { useNotebook } from '../../data/notebook';
+import { newId } from '../../data/queries';
+import { useOpenedSession, type OpenedSession } from '../../data/use-opened';
 import { useDesigner, type Designer } from '../../designer/use-designer';
 import { Fan } from '../../drawing/fan';
 import { Score } from '../../drawing/score';
@@ -208,18 +198,9 @@ function Middle({
   );
 }
 
-function Table({
-  stored,
-  file,
-  kits,
-  notebook,
-}: {
-  stored: Stored<Session>;
-  file: ClientFile;
-  kits: Stored<Kit>[];
-  notebook: Notebook;
-}): ReactNode {
-  const designer = useDesigner(stored, file, kits, notebook);
+function Table({ opened }: { opened: OpenedSession }): ReactNode {
+  const { stored, kits } = opened;
+  const designer = useDesigner(opened);
   const typed = useRef<HTMLInputElement>(null);
   const [tab, setTab] = useState('rig');
   const editSet = (index: number): void => {
@@ -306,33 +287,14 @@ function Table({
 /** The session designer. */
 export function DesignerScreen(): ReactNode {
   const { id = '' } = useParams();
-  const stored = useStoredSession(id);
-  const file = useClientFile(stored.data?.document.clientId);
-  const kits = useKits();
-  const notebook = useNotebook();
-  const failed = stored.error ?? file.error ?? kits.error ?? notebook.error;
-  if (failed)
+  const { opened, error, again } = useOpenedSession(id);
+  if (error)
     return (
       <Blank title="This session cannot be opened">
-        <p>{failed.message}</p>
-        <Act
-          onPress={() =>
-            void Promise.all([stored.refetch(), file.refetch(), kits.refetch(), notebook.refetch()])
-          }
-        >
-          Try again
-        </Act>
+        <p>{error.message}</p>
+        <Act onPress={again}>Try again</Act>
       </Blank>
     );
-  if (!stored.data || !file.data || !kits.data || !notebook.data)
-    return <Blank title="Opening the session…" />;
-  return (
-    <Table
-      key={stored.data.id}
-      stored={stored.data}
-      file={file.data}
-      kits={kits.data}
-      notebook={notebook.data.document}
-    />
-  );
+  if (!opened) return <Blank title="Opening the session…" />;
+  return <Table key={opened.stored.id} opened={opened} />;
 }

@@ -151,7 +151,8 @@ export function MovementsScreen(): ReactNode {
   const measured = state.is === 'done' && state.region === filter.region ? state.found : null;
   const found = useMemo(() => {
     const kept = filterEntries({ ...filter, kit }, pool);
-    return measured
+    // What is typed ranks by name; the measure ranks what is left unnamed.
+    return measured && filter.text.trim() === ''
       ? [...kept].sort((a, b) => (measured.get(b.id)?.share ?? -1) - (measured.get(a.id)?.share ?? -1))
       : kept;
   }, [filter, kit, pool, measured]);

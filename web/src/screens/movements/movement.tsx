@@ -137,7 +137,10 @@ function Page({ entry, notebook }: { entry: Entry; notebook: Notebook }): ReactN
       </header>
       <div className="sheets">
         <Sheet>
-          <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 8, padding: '8px 12px 4px' }}>
+          <SheetHead>
+            <h2>Rig</h2>
+          </SheetHead>
+          <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 8, padding: '0 12px 4px' }}>
             <SomeoneChoice
               someone={someone}
               clientId={clientId}
@@ -159,6 +162,9 @@ function Page({ entry, notebook }: { entry: Entry; notebook: Notebook }): ReactN
           />
         </Sheet>
         <Sheet>
+          <SheetHead>
+            <h2>Work</h2>
+          </SheetHead>
           <WorkView
             movement={movement}
             rig={full}

@@ -18,7 +18,7 @@ const Knob = styled.label`
   color: ${ink.soft};
   gap: 0 6px;
   align-items: center;
-  output {
+  b {
     color: ${ink.ink};
     font-weight: 600;
     text-align: right;
@@ -94,9 +94,11 @@ export function KnobList({
           spec && (
             <Knob key={k}>
               {knobNames[k]}
-              <output>{said[k]!(rig[k]!)}</output>
+              <b>{said[k]!(rig[k]!)}</b>
               <input
                 type="range"
+                aria-label={knobNames[k]}
+                aria-valuetext={said[k]!(rig[k]!)}
                 min={spec.min}
                 max={spec.max}
                 step={spec.step}
