@@ -49,8 +49,10 @@ const views = [
     },
   ],
   ['work', '/sessions/mirelle-push-a', (page) => page.getByRole('tab', { name: 'Work' }).click()],
+  ['swap', '/sessions/corvin-push-3', (page) => page.getByRole('tab', { name: 'Swap' }).click()],
   ['movements', '/movements'],
   ['movement', '/movements/incline-dumbbell-press'],
+  ['compare', '/movements/compare?rig=dumbbell-fly&rig=cable-fly-shoulder-height&rig=machine-fly'],
   ['clients', '/clients'],
   ['client', '/clients/mirelle-vandoorn'],
   ['sessions', '/sessions'],
@@ -69,7 +71,10 @@ for (const [name, path, act] of views) {
   await page.evaluate(() => document.fonts.ready);
   await act?.(page);
   await page.waitForTimeout(700);
-  await page.screenshot({ path: `docs/screenshots/${name}.png`, fullPage: name === 'sheet' });
+  await page.screenshot({
+    path: `docs/screenshots/${name}.png`,
+    fullPage: ['sheet', 'compare'].includes(name),
+  });
   await page.close();
 }
 await browser.close();

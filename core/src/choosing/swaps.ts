@@ -12,7 +12,7 @@ import type { Line, Session } from '../session/document';
 import { applyEdit, type Edit } from '../session/edits';
 import { setTargets } from '../session/schemes';
 import { becoming } from '../session/starting';
-import { clamp } from '../units/numbers';
+import { clamp, inFives } from '../units/numbers';
 import { candidatesFor } from './candidates';
 import { hardnessOf, hardnessWords } from './hard';
 import { cautionFor, limitsMet } from './limits';
@@ -208,7 +208,7 @@ export interface Change {
   edit: Edit;
   after: MeasuredLine;
   minutes: number;
-  /** Change of the share of the work, −1 to 1; only the pressing regions. A model's estimate. */
+  /** Shares of the work before and after, where they differ as told. A model's estimate. */
   shares: { region: PressingRegion; from: number; to: number }[];
   hard: { from: string; to: string };
   settings: string;
@@ -240,7 +240,7 @@ export function changeBy(
     minutes: (laid.timeline.totalS - now.timeline.totalS) / 60,
     shares: pressingRegions
       .map((region) => ({ region, from: before?.[region] ?? 0, to: then?.[region] ?? 0 }))
-      .filter((s) => Math.abs(s.to - s.from) >= 0.045)
+      .filter((s) => inFives(s.to) !== inFives(s.from))
       .sort((a, b) => Math.abs(b.to - b.from) - Math.abs(a.to - a.from)),
     hard: {
       from: hardnessWords(hardnessOf(m.movement, m.rig, m.credits, body)),

@@ -23,6 +23,8 @@ export interface CreditSum {
   anchored: number;
   /** Share at this rig ÷ share at the rig the table is meant for; 1 where nothing differs. */
   scale: number;
+  /** Those two shares; null where the mechanics have no say. A model's estimate. */
+  shares: { here: number; meant: number } | null;
   /** Set by hand. */
   pinned: boolean;
   credit: number;
@@ -43,13 +45,15 @@ function computeSums(
     const pin = movement.credits.pins?.[region];
     const base = anchored[region] ?? 0;
     if (base === 0 && pin === undefined) continue;
-    const scale =
-      here && there && (pressingRegions as readonly string[]).includes(region)
-        ? scaleOf(here.shares[region as PressingRegion], there.shares[region as PressingRegion])
-        : 1;
+    const pressing = region as PressingRegion;
+    const shares =
+      here && there && pressingRegions.includes(pressing)
+        ? { here: here.shares[pressing], meant: there.shares[pressing] }
+        : null;
+    const scale = shares ? scaleOf(shares.here, shares.meant) : 1;
     const credit = pin ?? roundTo(clamp(base * scale, 0, 1), 0.05);
     if (credit > 0 || pin !== undefined)
-      sums[region] = { anchored: base, scale, pinned: pin !== undefined, credit };
+      sums[region] = { anchored: base, scale, shares, pinned: pin !== undefined, credit };
   }
   return sums;
 }

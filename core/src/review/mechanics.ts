@@ -17,9 +17,6 @@ function bodyFor(s: Measured): Body {
 export const workAt = (s: Measured, m: MeasuredLine, rig: Rig = m.rig): Work | null =>
   workOf(m.movement, rig, bodyFor(s), m.sets[0]?.kg ?? 20);
 
-/** A model's share told as it may be: in steps of five points. */
-export const inFives = (share: number): number => Math.round(share * 20) * 5;
-
 /** Share of the shoulder's work that the delts do. */
 export function deltShare(work: Work): number {
   const shares = shoulderShares(work);

@@ -12,6 +12,9 @@ export const median = (values: readonly number[]): number => {
 export const roundTo = (value: number, step: number): number =>
   Number((Math.round(value / step) * step).toFixed(6));
 
+/** A model's share (0–1) told as it may be: per cent in steps of five. */
+export const inFives = (share: number): number => Math.round(share * 20) * 5;
+
 /** A point on a curve given by straight pieces; flat beyond both ends. Points ascend in `at`. */
 export function interpolate(points: readonly { at: number; value: number }[], at: number): number {
   const first = points[0]!;

@@ -3,11 +3,11 @@ import type { Body } from '@drimbo/core/anatomy/body';
 import { atNotches, bestNotch, type AtNotch } from '@drimbo/core/choosing/best-notch';
 import type { Movement } from '@drimbo/core/movements/model';
 import type { Rig } from '@drimbo/core/movements/rig';
+import { inFives } from '@drimbo/core/units/numbers';
 import { scaleLinear } from 'd3-scale';
 import { curveMonotoneX, line as lineOf } from 'd3-shape';
 import { useMemo, type ReactNode } from 'react';
 import { ink, voiceInk, voiceText } from '../look/theme';
-import { inFives } from './share-bars';
 
 const H = 110;
 const FOOT = 30;

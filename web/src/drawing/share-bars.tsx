@@ -1,10 +1,8 @@
 import { regions, type PressingRegion } from '@drimbo/core/anatomy/regions';
+import { inFives } from '@drimbo/core/units/numbers';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink, size, voiceInk } from '../look/theme';
-
-/** A model's estimate is told in steps of five points, no finer. */
-export const inFives = (share: number): number => Math.round(share * 20) * 5;
 
 /** From this share of its resting length on a region is told to be long somewhere in the range. */
 const LONG = 1.15;

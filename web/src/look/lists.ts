@@ -77,8 +77,11 @@ export const SheetsPage = styled.div<{ $columns: string }>`
     align-items: start;
   }
   @media (max-width: 1000px) {
+    > header {
+      flex-wrap: wrap;
+    }
     > .sheets {
-      grid-template-columns: 1fr;
+      grid-template-columns: minmax(0, 1fr);
     }
   }
 `;

@@ -1,4 +1,5 @@
-import { deltShare, inFives, workAt } from '../mechanics';
+import { inFives } from '../../units/numbers';
+import { deltShare, workAt } from '../mechanics';
 import { changeLine, isFreeWeight, isInclined, notchFor } from '../questions';
 import type { Rule } from '../model';
 

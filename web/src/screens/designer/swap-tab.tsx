@@ -19,7 +19,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
 import type { Designer } from '../../designer/use-designer';
-import { inFives } from '../../drawing/share-bars';
+import { inFives } from '@drimbo/core/units/numbers';
 import { Act } from '../../look/parts';
 import { ink, size, voiceText } from '../../look/theme';
 

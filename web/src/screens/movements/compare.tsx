@@ -15,10 +15,11 @@ import { Link, useSearchParams } from 'react-router';
 import { styled } from 'styled-components';
 import { useNotebook } from '../../data/notebook';
 import { useSomeone, type Someone } from '../../data/someone';
-import { shareAt, useNotches } from '../../drawing/notch-curve';
+import { NotchCurve, shareAt, useNotches } from '../../drawing/notch-curve';
 import { RigAbove } from '../../drawing/rig-above';
 import { RigDrawing } from '../../drawing/rig-drawing';
-import { inFives, ShareBars } from '../../drawing/share-bars';
+import { inFives } from '@drimbo/core/units/numbers';
+import { ShareBars } from '../../drawing/share-bars';
 import { useWidth } from '../../drawing/use-width';
 import { WorkCurves } from '../../drawing/work-curves';
 import { Act, Blank, Choice, Sheet, Title } from '../../look/parts';
@@ -35,10 +36,11 @@ const Page = styled.div`
   > header {
     display: flex;
     align-items: end;
+    flex-wrap: wrap;
     gap: 12px;
     margin-bottom: 10px;
     h1 {
-      flex: 1;
+      flex: 1 1 200px;
     }
   }
 `;
@@ -48,7 +50,7 @@ const Columns = styled.div<{ $n: number }>`
   column-gap: 10px;
   row-gap: 8px;
   @media (max-width: 900px) {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 `;
 const Column = styled(Sheet)`
@@ -269,6 +271,7 @@ function EveryNotch({
 }): ReactNode {
   const { movement } = choice.entry;
   const { body, kit } = someone;
+  const [ref, width] = useWidth<HTMLElement>(900);
   const [region, setRegion] = useState<PressingRegion>(
     (someone.context?.client.lagging.find((r) => (pressingRegions as readonly string[]).includes(r)) ??
       'pecUpper') as PressingRegion,
@@ -285,7 +288,7 @@ function EveryNotch({
   );
   if (marks.length < 2 || marks[0]!.benchDeg === null) return null;
   return (
-    <Multiples aria-label="At every notch">
+    <Multiples aria-label="At every notch" ref={ref}>
       <label style={{ fontSize: size.small, fontWeight: 650, display: 'block', marginBottom: 6 }}>
         {choice.entry.name} at every notch, for the{' '}
         <select value={region} onChange={(e) => setRegion(e.target.value as PressingRegion)}>
@@ -326,6 +329,17 @@ function EveryNotch({
             </figcaption>
           </figure>
         ))}
+      </div>
+      <div style={{ background: ink.sheet, border: `1px solid ${ink.rule}`, borderRadius: 4, marginTop: 8 }}>
+        <NotchCurve
+          movement={movement}
+          rig={choice.rig}
+          body={body}
+          marks={marks}
+          best={best}
+          region={region}
+          widthPx={Math.max(240, Math.floor(width) - 2)}
+        />
       </div>
     </Multiples>
   );

@@ -20,7 +20,7 @@ import { useNotebook } from '../../data/notebook';
 import { useKits } from '../../data/queries';
 import { middling } from '../../data/someone';
 import { useSweep } from '../../data/use-sweep';
-import { inFives } from '../../drawing/share-bars';
+import { inFives } from '@drimbo/core/units/numbers';
 import { ListPage } from '../../look/lists';
 import { Act, Blank, Choice, Field, Label, Sheet, Title } from '../../look/parts';
 import { ink, size, voiceText } from '../../look/theme';

@@ -84,7 +84,7 @@ function Page({ entry, notebook }: { entry: Entry; notebook: Notebook }): ReactN
   return (
     <SheetsPage $columns="1.15fr 0.95fr 1fr">
       <header style={{ alignItems: 'flex-start' }}>
-        <div style={{ flex: 1, minWidth: 0 }}>
+        <div style={{ flex: '1 1 420px', minWidth: 0 }}>
           <Title>{name}</Title>
           <p>
             {familyNames[movement.family]}, {taught.homeReps[0]}–{taught.homeReps[1]} reps.{' '}
@@ -94,7 +94,7 @@ function Page({ entry, notebook }: { entry: Entry; notebook: Notebook }): ReactN
             {says}
           </p>
         </div>
-        <div style={{ display: 'flex', gap: 6, flexWrap: 'wrap', justifyContent: 'flex-end' }}>
+        <div style={{ display: 'flex', gap: 6, flexWrap: 'wrap' }}>
           <Link
             to={`/movements/compare?${new URLSearchParams([['rig', writeRig({ entry, rig: full })], ...(clientId ? [['client', clientId]] : [])]).toString()}`}
             style={{ fontSize: size.small, alignSelf: 'center', marginRight: 4 }}

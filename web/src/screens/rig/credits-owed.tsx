@@ -2,8 +2,10 @@ import { regionIds, regions, type Credits, type RegionId } from '@drimbo/core/an
 import { creditSums, type CreditSum } from '@drimbo/core/mechanics/credits';
 import type { Movement } from '@drimbo/core/movements/model';
 import type { Rig } from '@drimbo/core/movements/rig';
+import { inFives } from '@drimbo/core/units/numbers';
 import { useState, type ReactNode } from 'react';
 import { Button, Dialog, DialogTrigger, Popover } from 'react-aria-components';
+import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { Act, Field, floating } from '../../look/parts';
 import { ink, size, voiceText } from '../../look/theme';
@@ -125,13 +127,21 @@ function Why({
         <dd>{figure(sum?.anchored ?? 0)}</dd>
         <dt>The other settings, by the mechanics</dt>
         <dd>× {figure(sum?.scale ?? 1)}</dd>
+        {sum?.shares && (
+          <>
+            <dt>Share of the work here, and where the table is meant</dt>
+            <dd>
+              {inFives(sum.shares.here)} %, {inFives(sum.shares.meant)} %
+            </dd>
+          </>
+        )}
         <dt>{pinned ? 'Pinned by hand' : 'Counts, in steps of .05'}</dt>
         <dd>{figure(credit)}</dd>
       </dl>
       <p>
         The table is common practice among coaches. The factor is this rig&apos;s share of the work over the
         share at the settings the table is meant for: a model&apos;s estimate, kept between a half and one and
-        a half.
+        a half. The tab Work draws both. <Link to="/movements/model">What the model knows and does not</Link>
       </p>
       {pin && <PinForm region={region} credit={credit} pinned={pinned} pin={pin} />}
     </Dialog>
