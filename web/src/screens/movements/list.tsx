@@ -168,11 +168,19 @@ export function MovementsScreen(): ReactNode {
     overscan: 8,
     getItemKey: (i) => found[i]!.id,
   });
+  // A row far off is drawn only after the list has scrolled there; then it takes the focus.
+  const wanted = useRef<number | null>(null);
+  const focusWanted = (): void => {
+    const name = scroll.current?.querySelector<HTMLElement>(`[data-index="${wanted.current}"] a.name`);
+    if (!name) return;
+    wanted.current = null;
+    name.focus();
+  };
+  useEffect(focusWanted);
   const focusRow = (index: number): void => {
+    wanted.current = index;
     rows.scrollToIndex(index);
-    requestAnimationFrame(() =>
-      scroll.current?.querySelector<HTMLElement>(`[data-index="${index}"] a.name`)?.focus(),
-    );
+    focusWanted();
   };
   const walk = (e: KeyboardEvent, from: number): void => {
     const to = { ArrowDown: from + 1, ArrowUp: from - 1, Home: 0, End: found.length - 1 }[e.key];
