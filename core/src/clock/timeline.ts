@@ -20,9 +20,13 @@ export interface LineClock {
   benchDeg: number | null;
   /** Bringing the first load of the line into place. */
   loadingS: number;
-  /** Time under load of every working set, both sides together. */
+  /** Time under load of every bout, both sides together. */
   setS: number[];
-  /** Changing the load before set `i`; it happens during the rest and counts only where it is longer. */
+  /** Which working set each bout belongs to; the stages of a drop share one. */
+  setOf: number[];
+  /** Seconds to the next bout of the same set; null where it is the last of its set. */
+  pauseS: (number | null)[];
+  /** Changing the load before bout `i`; it happens during the rest and counts only where it is longer. */
   changeS: number[];
   ramps: { workS: number; restS: number }[];
   restS: number;
@@ -32,6 +36,8 @@ export interface LineClock {
 export const clockTable = {
   walkToStation: 45,
   swapInPair: 20,
+  /** Bells laid ready for the next stage of a drop, a pin moved in a stack. */
+  nextStage: 4,
   benchAngle: 15,
   plateMoved: 8,
   dumbbells: 15,
@@ -91,23 +97,30 @@ export function layTimeline(session: Session, clocks: ReadonlyMap<string, LineCl
   };
 
   for (const block of session.blocks) {
-    const rounds = Math.max(...block.lines.map((l) => clocks.get(l.id)!.setS.length));
+    const setsOf = (lineId: string): number => 1 + Math.max(-1, ...clocks.get(lineId)!.setOf);
+    const rounds = Math.max(...block.lines.map((l) => setsOf(l.id)));
     for (let round = 0; round < rounds; round++) {
-      const inRound = block.lines.filter((l) => clocks.get(l.id)!.setS.length > round);
+      const inRound = block.lines.filter((l) => setsOf(l.id) > round);
       inRound.forEach((line, position) => {
         const clock = clocks.get(line.id)!;
+        const bouts = clock.setOf.flatMap((set, i) => (set === round ? [i] : []));
+        const first = bouts[0]!;
         if (round === 0) prepare(line.id, clock);
         else {
-          const change = clock.changeS[round] ?? 0;
+          const change = clock.changeS[first] ?? 0;
           if (position > 0) {
             const swap = station === clock.station ? 0 : clockTable.swapInPair;
-            spend('swap', swap, line.id, round);
-            spend('rest', Math.max(block.betweenS - swap, change - swap, 0), line.id, round);
-          } else spend('rest', Math.max(owedRest, change), line.id, round);
+            spend('swap', swap, line.id, first);
+            spend('rest', Math.max(block.betweenS - swap, change - swap, 0), line.id, first);
+          } else spend('rest', Math.max(owedRest, change), line.id, first);
           owedRest = 0;
           station = clock.station;
         }
-        spend('set', clock.setS[round]!, line.id, round);
+        bouts.forEach((bout, n) => {
+          if (n > 0)
+            spend('rest', Math.max(clock.pauseS[bout - 1] ?? 0, clock.changeS[bout] ?? 0), line.id, bout);
+          spend('set', clock.setS[bout]!, line.id, bout);
+        });
         owedRest = position < inRound.length - 1 ? block.betweenS : clock.restS;
       });
     }

@@ -20,6 +20,8 @@ export interface CountedSet {
   credits: Credits;
   /** Repetitions expected to be left. */
   reserve: number;
+  /** Hard sets it counts for: one, or a third for a further stage. One when left out. */
+  counts?: number;
 }
 
 export interface Dose {
@@ -50,12 +52,13 @@ function count(
 ): Dose {
   const dose: Dose = { direct: 0, indirect: 0, fractional: 0, withEasy: 0, band, next: 0 };
   for (const set of sets) {
+    const whole = set.counts ?? 1;
     const credit = creditOf(set.credits);
-    dose.withEasy += credit;
+    dose.withEasy += credit * whole;
     if (!isHard(set)) continue;
-    dose.fractional += credit;
-    if (credit >= DIRECT) dose.direct += 1;
-    else if (credit >= NOTICEABLE) dose.indirect += 1;
+    dose.fractional += credit * whole;
+    if (credit >= DIRECT) dose.direct += whole;
+    else if (credit >= NOTICEABLE) dose.indirect += whole;
   }
   dose.next = nextSetWorth(dose.fractional, scale);
   return dose;

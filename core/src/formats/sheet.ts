@@ -4,7 +4,8 @@ import { cueList } from '../movements/notebook';
 import type { MeasuredLine } from '../measure/measure';
 import type { Context } from '../measure/context';
 import type { Session } from '../session/document';
-import { setTargets, tempoText, tempoWords } from '../session/schemes';
+import { tempoText, tempoWords } from '../session/effort';
+import { schemeText, schemeWords } from '../session/schemes';
 import { durationWords } from '../units/time';
 import { massFigure, massText, type MassUnit } from '../units/mass';
 
@@ -33,6 +34,8 @@ export interface SheetLine {
   name: string;
   setup: string;
   sets: string;
+  /** How the sets go, a sentence or two; empty for plain ones. */
+  how: string;
   load: string;
   ramp: string | null;
   reserve: string;
@@ -94,16 +97,15 @@ export function reserveWords(line: { reserve: { first: number; last: number } })
   return `Stop with ${reserveNumber(first)} left on the first set, ${end}`;
 }
 
-function setsWords(m: MeasuredLine): string {
-  const { scheme } = m.line;
-  const side = m.movement.oneSided ? ' a side' : '';
-  if (scheme.kind === 'straight') {
-    const { lo, hi } = scheme.reps;
-    return `${scheme.sets} × ${lo === hi ? lo : `${lo}–${hi}`}${side}`;
-  }
-  return `${setTargets(m.line)
-    .map((t) => t.reps.lo)
-    .join(', ')}${side}`;
+const setsWords = (m: MeasuredLine): string =>
+  `${schemeText(m.line.scheme).replace(' each its own', '')}${m.movement.oneSided ? ' a side' : ''}`;
+
+/** How the sets go where sets and reps do not say it all, and what is done between them. */
+function howWords(m: MeasuredLine): string {
+  const { line } = m;
+  const said = [schemeWords(line.scheme)];
+  if (line.squeezeS) said.push(`Between sets: squeeze hard for ${line.squeezeS} seconds and keep breathing.`);
+  return said.filter(Boolean).join(' ');
 }
 
 const tempoSaid = (m: MeasuredLine): string => `${tempoText(m.line.tempo)}: ${tempoWords(m.line.tempo)}`;
@@ -132,6 +134,7 @@ function sheetLine(m: MeasuredLine, context: Context, rest: string, shared: stri
     name: m.name,
     setup: m.detail,
     sets: setsWords(m),
+    how: howWords(m),
     load: loadText(m, unit) || '—',
     ramp:
       m.ramps.length > 0 ? m.ramps.map((r) => `${massText(r.kg, unit)}${each} × ${r.reps}`).join(', ') : null,

@@ -5,9 +5,11 @@ import { barLoads } from '../kit/plates';
 import type { Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
 import type { Line } from '../session/document';
+import { clockTable } from '../clock/timeline';
 import { setTargets, type SetTarget } from '../session/schemes';
+import { moduleOf } from '../session/schemes/all';
 import { maxOverLoad, MOST_REPS, repsAtLoad, type FormulaChoice } from '../strength/formulas';
-import { movedShare, type MaxEstimate } from '../strength/max';
+import { movedShare, ratioAt, type MaxEstimate } from '../strength/max';
 
 /** One working set with its load on this kit. Loads in kg as the coach says them. */
 export interface LoadedSet {
@@ -21,6 +23,8 @@ export interface LoadedSet {
   /** False when this kit cannot make it; `nearestKg` then says what it can. */
   makeable: boolean;
   nearestKg: number | null;
+  /** A stage of a drop that this kit has no lighter load for. */
+  noLighter: boolean;
   /** Repetitions expected at the target reserve, and what would then be left. A model estimate. */
   expectedReps: number | null;
   expectedReserve: number | null;
@@ -66,8 +70,9 @@ const loadFor = (momentaryMax: number, target: SetTarget, formula: FormulaChoice
   momentaryMax / maxOverLoad(Math.min(MOST_REPS, target.reps.lo + target.reserve), formula);
 
 /**
- * Wished loads before fitting. Straight sets take one load that the last, tired set can still do;
- * where that load would leave the first set above its range, loads step down instead.
+ * Wished loads (everything that moves) of the bouts that find their own, before fitting. Schemes of one
+ * load take what the last, tired set can still do; where that load would leave the first set above
+ * its range, loads step down instead.
  */
 function wishes(
   line: Line,
@@ -75,30 +80,56 @@ function wishes(
   max: number,
   losses: readonly number[],
   formula: FormulaChoice,
-): number[] {
-  const each = targets.map((t, i) => loadFor(max * (1 - (losses[i] ?? 0)), t, formula));
-  if (line.scheme.kind !== 'straight') return each;
-  const one = Math.min(...each);
+): (number | null)[] {
+  const each = targets.map((t, i) =>
+    t.loadOf || t.holdS !== undefined ? null : loadFor(max * (1 - (losses[i] ?? 0)), t, formula),
+  );
+  const own = each.filter((kg) => kg !== null);
+  if (!moduleOf(line.scheme).oneLoad || own.length === 0) return each;
+  const one = Math.min(...own);
   const first = targets[0]!;
   const spare = repsAtLoad(max * (1 - (losses[0] ?? 0)), one, formula) - first.reserve - first.reps.hi;
-  if (spare <= 1) return each.map(() => one);
+  if (spare <= 1) return each.map((kg) => kg && one);
   let held = Infinity;
-  return each.map((kg) => (held = Math.min(held, kg)));
+  return each.map((kg) => kg && (held = Math.min(held, kg)));
 }
 
 /**
  * Repetitions a set is expected to bring: as many as the target reserve allows, within the range. Where
  * one repetition more of effort still makes the lowest of the range, the client will do it.
  */
-function expectedReps(toFailure: number, { reps, reserve }: SetTarget): number {
+function expectedReps(toFailure: number, { reps, reserve, open }: SetTarget): number {
   const atReserve = Math.floor(toFailure - reserve + 0.3);
+  if (open) return Math.max(0, Math.min(reps.hi, atReserve));
   const reaches = toFailure - reps.lo >= Math.max(0, reserve - 1);
   return Math.max(0, Math.min(reps.hi, reaches ? Math.max(atReserve, reps.lo) : atReserve));
 }
 
 /**
- * Loads for every working set of a line on this kit.
- * `losses`: share of the fresh max lost at the start of each set, from the fatigue model.
+ * At the end of a set nobody can do more than the repetitions left; that comes back within seconds,
+ * quicker than the stores of the fatigue model see. Own estimate, so that fifteen seconds of
+ * rest–pause at a ten-rep load bring about three repetitions.
+ */
+const AT_ONCE_S = 15;
+
+/** How far the max at a bout's own setting is from that at the line's; 1 without a change. */
+function easierBy(movement: Movement, rig: Rig, target: SetTarget): number {
+  if (!target.rig) return 1;
+  const here = ratioAt(movement, rig);
+  const there = ratioAt(movement, { ...rig, ...target.rig });
+  return here && there && here.lift === there.lift ? there.ratio / here.ratio : 1;
+}
+
+/** The heaviest choice lighter than a load, nearest to a wish; null when there is none. */
+function lighterThan(choices: readonly MadeLoad[], kg: number, wishKg: number): MadeLoad | null {
+  const lighter = choices.filter((c) => c.kg < kg - 1e-9);
+  return lighter.length > 0 ? nearestLoad(lighter, wishKg).load : null;
+}
+
+/**
+ * Loads for every bout of a line on this kit.
+ * `losses`: share of the fresh max lost at the start of each bout, from the fatigue model.
+ * `askedKg`: what a share of another lift comes to; null where the load follows from reps and reserve.
  */
 export function prescribe(
   line: Line,
@@ -108,31 +139,64 @@ export function prescribe(
   losses: readonly number[],
   kit: Kit,
   client: Pick<Client, 'massKg' | 'formula'>,
+  askedKg: number | null = null,
 ): Prescription {
   const targets = setTargets(line);
   const choices = choicesOf(kit, movement);
   const missing = missingFor(kit, movement);
-  const bodyKg = movedShare(movement, rig) * client.massKg;
   const known = max.basis !== 'calibrate';
   const wished = known ? wishes(line, targets, max.kg, losses, client.formula) : null;
-  const repsAt = (kg: number, loss: number): number =>
-    known && kg + bodyKg > 0 ? repsAtLoad(max.kg * (1 - loss), kg + bodyKg, client.formula) : 0;
-  /** How far outside its range a set would end at this load, in repetitions. */
-  const outside = (kg: number, target: SetTarget, loss: number): number => {
-    const reps = repsAt(kg, loss) - target.reserve;
-    return reps < target.reps.lo ? target.reps.lo - reps : Math.max(0, reps - target.reps.hi);
-  };
+  const body = (target: SetTarget): number =>
+    movedShare(movement, target.rig ? { ...rig, ...target.rig } : rig) * client.massKg;
   let held: MadeLoad | null = null;
-  const sets = targets.map((target, i): LoadedSet => {
+  const sets: LoadedSet[] = [];
+  targets.forEach((target, i) => {
     const loss = losses[i] ?? 0;
+    const bodyKg = body(target);
     const hand = byHandAt(line.loadKg, i);
-    const wish = wished ? Math.max(0, wished[i]! - bodyKg) : null;
+    const base = target.loadOf ? sets[target.loadOf.bout] : undefined;
+    const before = sets[i - 1];
+
+    /** What the client could lift once at this moment, everything that moves, kg. */
+    const momentary = (): number => {
+      if (!known) return 0;
+      const rested = max.kg * (1 - loss) * easierBy(movement, rig, target);
+      if (target.stage === 0 || !before || before.kg === null || before.expectedReserve === null)
+        return rested;
+      const spent =
+        (before.kg + bodyKg) * Math.max(0.97, maxOverLoad(before.expectedReserve, client.formula));
+      const gap = (before.target.restAfterS ?? 0) + clockTable.nextStage;
+      return Math.min(rested, rested - (rested - spent) * Math.exp(-gap / AT_ONCE_S));
+    };
+    const able = momentary();
+    const repsAt = (kg: number): number =>
+      known && kg + bodyKg > 0 ? repsAtLoad(able, kg + bodyKg, client.formula) : 0;
+    /** How far outside its range a set would end at this load, in repetitions. */
+    const outside = (kg: number): number => {
+      const reps = repsAt(kg) - target.reserve;
+      return reps < target.reps.lo ? target.reps.lo - reps : Math.max(0, reps - target.reps.hi);
+    };
+
+    let wish: number | null = null;
+    if (target.loadOf) {
+      if (base?.kg != null)
+        wish = Math.max(0, (base.kg + body(base.target)) * target.loadOf.share - body(base.target));
+    } else if (askedKg !== null) wish = askedKg;
+    else if (wished?.[i] != null) wish = Math.max(0, wished[i] - bodyKg);
     const asked = hand ?? wish;
     let near = asked !== null && choices && choices.length > 0 ? nearestLoad(choices, asked).load : null;
-    // Where steps are coarse, keeping the bells can miss the range by less than changing them.
-    if (hand === null && near && held && line.scheme.kind === 'straight' && near.kg < held.kg)
-      if (outside(held.kg, target, loss) <= outside(near.kg, target, loss)) near = held;
-    held = near;
+    let noLighter = false;
+    if (hand === null && near && wish !== null) {
+      // A drop has to be one: where the kit's steps are coarse the next lighter load is taken.
+      if (target.stage > 0 && target.loadOf!.share < 1 && before?.kg != null && near.kg >= before.kg) {
+        near = lighterThan(choices!, before.kg, wish) ?? near;
+        noLighter = near.kg >= before.kg;
+      }
+      // Where steps are coarse, keeping the bells can miss the range by less than changing them.
+      const keeps = target.stage === 0 && !target.loadOf && askedKg === null && moduleOf(line.scheme).oneLoad;
+      if (keeps && held && near.kg < held.kg && outside(held.kg) <= outside(near.kg)) near = held;
+    }
+    if (target.stage === 0) held = near;
     const makeable = hand === null || (near !== null && Math.abs(near.kg - hand) < 0.01) || choices === null;
     const kg = hand ?? near?.kg ?? (movement.load.kind === 'bodyweight' && !known ? 0 : null);
     const set: LoadedSet = {
@@ -142,21 +206,22 @@ export function prescribe(
       byHand: hand !== null,
       makeable,
       nearestKg: near?.kg ?? null,
+      noLighter,
       expectedReps: null,
       expectedReserve: null,
       reserveShift: 0,
       loss,
     };
     if (near?.perSide && makeable) set.perSide = near.perSide;
-    if (known && kg !== null && kg + bodyKg > 0) {
-      const toFailure = repsAt(kg, loss);
+    if (known && kg !== null && kg + bodyKg > 0 && target.holdS === undefined) {
+      const toFailure = repsAt(kg);
       const reps = expectedReps(toFailure, target);
       set.expectedReps = reps;
       set.expectedReserve = Math.max(0, toFailure - reps);
-      if (hand === null && wish !== null && wish + bodyKg > 0)
-        set.reserveShift = toFailure - repsAt(wish, loss);
+      if (hand === null && wish !== null && wish + bodyKg > 0 && !target.loadOf)
+        set.reserveShift = toFailure - repsAt(wish);
     }
-    return set;
+    sets.push(set);
   });
   return {
     sets,

@@ -17,11 +17,12 @@ import { creditsOf } from '../mechanics/credits';
 import { movementOf } from '../movements/catalogue';
 import type { Movement, Teaching } from '../movements/model';
 import { rigWords, type Rig } from '../movements/rig';
-import { dress, findOwn } from '../movements/notebook';
+import { dress, entryIn, findOwn } from '../movements/notebook';
 import { fullRig, teachingOf, variantOf } from '../movements/settings';
 import { bandShare, schools, type School } from '../schools/schools';
 import { linesOf, type Emphasis, type Line, type Session } from '../session/document';
-import { repSeconds, setTargets } from '../session/schemes';
+import { repSeconds } from '../session/effort';
+import { setCountOf, setTargets, type SetTarget } from '../session/schemes';
 import type { LiftRecord } from '../strength/evidence';
 import { maxOf, type MaxEstimate } from '../strength/max';
 import type { Context } from './context';
@@ -91,9 +92,13 @@ export function clientMax(movement: Movement, rig: Rig, context: Context): MaxEs
 
 const usesBench = (rig: Rig): boolean => rig.benchDeg !== undefined && rig.stance !== 'floor';
 
-const setSeconds = (line: Line, movement: Movement): number[] =>
-  setTargets(line).map(
-    (t) => ((t.reps.lo + t.reps.hi) / 2) * repSeconds(line.tempo) * (movement.oneSided ? 2 : 1),
+const boutSeconds = (t: SetTarget, reps: number | null, line: Line, movement: Movement): number =>
+  (t.holdS ?? (reps ?? (t.reps.lo + t.reps.hi) / 2) * repSeconds(line.tempo)) * (movement.oneSided ? 2 : 1);
+
+/** Time under load of every bout; bouts that are open last as long as is expected of them. */
+const setSeconds = (m: Pick<MeasuredLine, 'line' | 'movement' | 'sets'>): number[] =>
+  setTargets(m.line).map((t, i) =>
+    boutSeconds(t, t.open ? (m.sets[i]?.expectedReps ?? null) : null, m.line, m.movement),
   );
 
 const handling = (movement: Movement): number => {
@@ -124,15 +129,19 @@ function clockOf(m: MeasuredLine, bars: Map<string, PlateStack>): LineClock {
     loadingS = changes[0] ?? 0;
   } else {
     m.sets.forEach((s, i) => {
-      if (i > 0 && s.kg !== m.sets[i - 1]!.kg) changes[m.ramps.length + i] = handling(movement);
+      if (i === 0 || s.kg === m.sets[i - 1]!.kg) return;
+      changes[m.ramps.length + i] = s.target.stage > 0 ? clockTable.nextStage : handling(movement);
     });
   }
   const perRep = repSeconds(line.tempo) * (movement.oneSided ? 2 : 1);
+  const targets = setTargets(line);
   return {
     station: movement.station,
     benchDeg: usesBench(m.rig) ? m.rig.benchDeg! : null,
     loadingS,
-    setS: setSeconds(line, movement),
+    setS: setSeconds(m),
+    setOf: targets.map((t) => t.set),
+    pauseS: targets.map((t) => t.restAfterS),
     changeS: changes.slice(m.ramps.length),
     ramps: m.ramps.map((r, i) => ({
       workS: r.reps * perRep,
@@ -141,6 +150,20 @@ function clockOf(m: MeasuredLine, bars: Map<string, PlateStack>): LineClock {
     restS: line.restS,
   };
 }
+
+/** A held contraction tires about like a repetition every three seconds. Own estimate. */
+const HOLD_S_A_REP = 3;
+
+const boutReps = (target: SetTarget, expected: number | null): number =>
+  target.holdS !== undefined
+    ? target.holdS / HOLD_S_A_REP
+    : target.open && expected !== null
+      ? expected
+      : (target.reps.lo + target.reps.hi) / 2;
+
+/** Credits of a bout; a mechanical drop changes the setting. */
+const boutCredits = (m: MeasuredLine, target: SetTarget): Credits =>
+  target.rig ? creditsOf(m.movement, { ...m.rig, ...target.rig }) : m.credits;
 
 /** Working sets in the order they happen, as the stores and the dose want them. */
 function exertions(
@@ -158,8 +181,8 @@ function exertions(
         index: e.index,
         startS: e.startS,
         endS: e.endS,
-        credits: m.credits,
-        reps: (target.reps.lo + target.reps.hi) / 2,
+        credits: boutCredits(m, target),
+        reps: boutReps(target, set?.expectedReps ?? null),
         reserve: target.reserve,
       };
     });
@@ -262,9 +285,26 @@ function prescribed(m: MeasuredLine, losses: readonly number[], context: Context
     known.losses.every((l, i) => l === losses[i])
   )
     return known.result;
-  const result = prescribe(m.line, m.movement, m.rig, m.max, losses, context.kit, context.client);
+  const result = prescribe(
+    m.line,
+    m.movement,
+    m.rig,
+    m.max,
+    losses,
+    context.kit,
+    context.client,
+    shareOfOther(m.line, context),
+  );
   prescriptions.set(m.line, { context, losses, result });
   return result;
+}
+
+/** What a share of another lift's max comes to today, kg; null where none is asked for or nothing is known. */
+function shareOfOther({ percentOf }: Line, context: Context): number | null {
+  const entry = percentOf && entryIn(context.notebook, percentOf.lift);
+  if (!percentOf || !entry) return null;
+  const max = clientMax(entry.movement, entry.rig, context);
+  return max.basis === 'calibrate' ? null : (max.kg * percentOf.percent) / 100;
 }
 
 /** Lines with their loads, and the clock: what minutes and sets follow from. */
@@ -303,7 +343,11 @@ export function measure(session: Session, context: Context): Measured {
   shareSeconds(lines, timeline);
   const freshness = runFatigue(exertions(timeline, byId), timeline.totalS).curve;
   const counted: CountedSet[] = lines.flatMap((m) =>
-    m.sets.map((s) => ({ credits: m.credits, reserve: s.expectedReserve ?? s.target.reserve })),
+    m.sets.map((s) => ({
+      credits: boutCredits(m, s.target),
+      reserve: s.expectedReserve ?? s.target.reserve,
+      counts: s.target.counts,
+    })),
   );
   const dose = countDose(
     counted,
@@ -315,4 +359,4 @@ export function measure(session: Session, context: Context): Measured {
 }
 
 export const workingSets = (session: Session): number =>
-  linesOf(session).reduce((n, l) => n + setTargets(l).length, 0);
+  linesOf(session).reduce((n, l) => n + setCountOf(l.scheme), 0);

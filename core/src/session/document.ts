@@ -3,6 +3,7 @@ import { groupIds, regionIds } from '../anatomy/regions';
 import { findMovement } from '../movements/catalogue';
 import { pinsSchema } from '../movements/notebook';
 import { rigSchema } from '../movements/rig';
+import { schemeSchema } from './schemes/all';
 
 export const schoolIds = ['evidence', 'pyramid', 'strength', 'pump', 'slow', 'foundations'] as const;
 export type SchoolId = (typeof schoolIds)[number];
@@ -11,24 +12,6 @@ const id = z.string().min(1).max(60);
 const movementId = id.refine((v) => findMovement(v) !== undefined, {
   message: 'no movement of this name in the catalogue',
 });
-
-export const repRangeSchema = z
-  .object({ lo: z.number().int().min(1).max(100), hi: z.number().int().min(1).max(100) })
-  .strict()
-  .refine((r) => r.lo <= r.hi, { message: 'the lower figure comes first' });
-
-const setCount = z.number().int().min(1).max(12);
-
-/** How the sets of a line go. Pyramids name the reps of each set; loads follow from them. */
-export const schemeSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('straight'), sets: setCount, reps: repRangeSchema }).strict(),
-  z
-    .object({ kind: z.literal('ascending'), reps: z.array(z.number().int().min(1).max(100)).min(2).max(12) })
-    .strict(),
-  z
-    .object({ kind: z.literal('descending'), reps: z.array(z.number().int().min(1).max(100)).min(2).max(12) })
-    .strict(),
-]);
 
 const reserve = z.number().min(0).max(8);
 
@@ -58,8 +41,15 @@ export const lineSchema = z
     restS: z.number().int().min(0).max(900),
     /** The coach's own loads in kg: one for every set, or one a set. Null: computed. */
     loadKg: z
-      .union([z.number().min(0).max(600), z.array(z.number().min(0).max(600)).min(1).max(12)])
+      .union([z.number().min(0).max(600), z.array(z.number().min(0).max(600)).min(1).max(60)])
       .nullable(),
+    /** The load is a share of another lift's max, per cent; the name of the catalogue it is taken from. */
+    percentOf: z
+      .object({ lift: id, percent: z.number().int().min(10).max(150) })
+      .strict()
+      .optional(),
+    /** Between sets the muscle is squeezed hard for so many seconds, breathing. */
+    squeezeS: z.number().int().min(5).max(30).optional(),
     /** Cues for the sheet, in the coach's order; null takes the first three of the movement. */
     cues: z.array(z.string().min(1).max(160)).max(3).nullable(),
     note: z.string().max(400),
@@ -142,8 +132,6 @@ export const sessionSchema = z
     });
   });
 
-export type RepRange = z.infer<typeof repRangeSchema>;
-export type Scheme = z.infer<typeof schemeSchema>;
 export type Tempo = z.infer<typeof tempoSchema>;
 export type Line = z.infer<typeof lineSchema>;
 export type Block = z.infer<typeof blockSchema>;

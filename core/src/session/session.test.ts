@@ -3,17 +3,8 @@ import { line, session, soundPush } from '../testing/samples';
 import { linesOf, sessionSchema, type Session } from './document';
 import { applyEdit, inverseOf, type Edit } from './edits';
 import { commit, redo, startHistory, undo } from './history';
-import {
-  parseReserve,
-  parseScheme,
-  parseTempo,
-  reserveText,
-  schemeText,
-  setTargets,
-  tempoText,
-  tempoWords,
-  withSetCount,
-} from './schemes';
+import { parseReserve, parseTempo, reserveText, tempoText, tempoWords } from './effort';
+import { parseScheme, schemeText, setTargets, withSetCount } from './schemes';
 
 test('the sample is a valid document and survives JSON', () => {
   expect(sessionSchema.parse(JSON.parse(JSON.stringify(soundPush)))).toEqual(soundPush);

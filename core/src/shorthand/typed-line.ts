@@ -4,14 +4,8 @@ import { isNameWord, searchEntries, wordsOf, type Match } from '../movements/sea
 import type { Rig } from '../movements/rig';
 import type { School } from '../schools/schools';
 import type { Line } from '../session/document';
-import {
-  parseReserve,
-  parseScheme,
-  parseTempo,
-  reserveText,
-  schemeText,
-  tempoText,
-} from '../session/schemes';
+import { parseReserve, parseTempo, reserveText, tempoText } from '../session/effort';
+import { parseScheme, schemeText } from '../session/schemes';
 import { startingLine } from '../session/starting';
 import { clockText, parseDuration } from '../units/time';
 import { massText, toKg, type MassUnit } from '../units/mass';

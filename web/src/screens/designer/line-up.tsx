@@ -1,15 +1,8 @@
 import { loadText } from '@drimbo/core/formats/sheet';
 import type { MeasuredLine } from '@drimbo/core/measure/measure';
 import type { Block } from '@drimbo/core/session/document';
-import {
-  parseReserve,
-  parseScheme,
-  parseTempo,
-  reserveText,
-  schemeText,
-  tempoText,
-  tempoWords,
-} from '@drimbo/core/session/schemes';
+import { parseReserve, parseTempo, reserveText, tempoText, tempoWords } from '@drimbo/core/session/effort';
+import { parseScheme, schemeText } from '@drimbo/core/session/schemes';
 import { massFigure, type MassUnit } from '@drimbo/core/units/mass';
 import { clockText, parseDuration } from '@drimbo/core/units/time';
 import {

@@ -4,7 +4,7 @@ import { figureOf, figureWords } from '@drimbo/core/mechanics/figure';
 import type { Movement } from '@drimbo/core/movements/model';
 import { rigWords, type Rig } from '@drimbo/core/movements/rig';
 import type { Tempo } from '@drimbo/core/session/document';
-import { tempoText } from '@drimbo/core/session/schemes';
+import { tempoText } from '@drimbo/core/session/effort';
 import { Pause, Play } from 'lucide-react';
 import { useMemo, type ReactNode } from 'react';
 import { styled } from 'styled-components';

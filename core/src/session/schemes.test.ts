@@ -1,0 +1,254 @@
+import fc from 'fast-check';
+import { appraise } from '../appraise';
+import { line, sampleContext, sampleKit, session } from '../testing/samples';
+import { sessionSchema } from './document';
+import {
+  parseScheme,
+  schemeText,
+  schemeWords,
+  setCountOf,
+  setTargets,
+  turnedInto,
+  withSetCount,
+  type Scheme,
+} from './schemes';
+import { schemeModules, schemeSchema } from './schemes/all';
+
+const whole = (min: number, max: number) => fc.integer({ min, max });
+const reps = fc.tuple(whole(1, 60), whole(0, 8)).map(([lo, more]) => ({ lo, hi: lo + more }));
+const sets = whole(1, 12);
+const on = fc.constantFrom('every set' as const, 'last set' as const);
+const falling = fc.array(whole(1, 40), { minLength: 2, maxLength: 8 }).map((l) => l.sort((a, b) => b - a));
+const rising = fc
+  .array(whole(1, 40), { minLength: 2, maxLength: 8 })
+  .map((l) => l.sort((a, b) => a - b))
+  .filter((l) => l[0] !== l[l.length - 1]);
+
+const arbitrary: { [K in Scheme['kind']]: fc.Arbitrary<Scheme> } = {
+  straight: fc.record({ kind: fc.constant('straight'), sets, reps }),
+  ascending: fc.record({ kind: fc.constant('ascending'), reps: falling }),
+  descending: fc.record({ kind: fc.constant('descending'), reps: rising }),
+  list: fc.record({ kind: fc.constant('list'), reps: fc.array(reps, { minLength: 1, maxLength: 8 }) }),
+  'top and back-off': fc.record({
+    kind: fc.constant('top and back-off'),
+    top: reps,
+    sets: whole(1, 11),
+    reps,
+    lighter: whole(1, 60),
+  }),
+  drop: fc.record({ kind: fc.constant('drop'), sets, reps, drops: whole(1, 4), lighter: whole(5, 60), on }),
+  'mechanical drop': fc.record({
+    kind: fc.constant('mechanical drop'),
+    sets,
+    reps,
+    knob: fc.constant('gripBiacromial'),
+    easier: fc.array(fc.constantFrom(1, 1.25, 1.5, 2), { minLength: 1, maxLength: 3 }),
+  }),
+  'rest-pause': fc.record({
+    kind: fc.constant('rest-pause'),
+    sets,
+    reps,
+    bouts: whole(1, 5),
+    pauseS: whole(5, 40),
+    on,
+  }),
+  'burn-out': fc.record({ kind: fc.constant('burn-out'), sets, total: whole(10, 120), pauseS: whole(5, 60) }),
+  'to failure': fc.record({
+    kind: fc.constant('to failure'),
+    sets,
+    about: whole(1, 60),
+    until: fc.constantFrom('form' as const, 'muscle' as const),
+  }),
+  hold: fc.record({ kind: fc.constant('hold'), sets, seconds: whole(3, 120) }),
+};
+const anyScheme = fc.oneof(...Object.values(arbitrary));
+
+test('every module has an arbitrary here, and every kind its module', () => {
+  expect(Object.keys(arbitrary).sort()).toEqual(schemeModules.map((m) => m.kind).sort());
+});
+
+test.each(schemeModules.map((m) => [m.name, m] as const))('%s: what is written is read back', (_, m) => {
+  fc.assert(
+    fc.property(arbitrary[m.kind], (scheme) => {
+      expect(schemeSchema.safeParse(scheme).success).toBe(true);
+      expect(parseScheme(schemeText(scheme))).toEqual(scheme);
+    }),
+    { numRuns: 150 },
+  );
+});
+
+test('bouts hold together: sets count up, stages belong to their set, a load hangs on an earlier bout', () => {
+  fc.assert(
+    fc.property(anyScheme, (scheme) => {
+      const bouts = setTargets({ scheme, reserve: { first: 2, last: 0 } });
+      expect(new Set(bouts.map((b) => b.set)).size).toBe(setCountOf(scheme));
+      bouts.forEach((b, i) => {
+        const before = bouts[i - 1];
+        if (before)
+          expect(b.set === before.set ? b.stage : b.set).toBe(
+            b.set === before.set ? before.stage + 1 : before.set + 1,
+          );
+        if (b.stage > 0) expect(before!.restAfterS).not.toBeNull();
+        if (b.loadOf) expect(b.loadOf.bout).toBeLessThan(i);
+        expect(b.reps.lo).toBeGreaterThanOrEqual(1);
+        expect(b.reps.lo).toBeLessThanOrEqual(b.reps.hi);
+      });
+      expect(bouts[bouts.length - 1]!.restAfterS).toBeNull();
+    }),
+  );
+});
+
+test('one set more or fewer is one set more or fewer; turning one scheme into another keeps a document', () => {
+  fc.assert(
+    fc.property(anyScheme, fc.constantFrom(...schemeModules.map((m) => m.kind)), (scheme, kind) => {
+      const n = setCountOf(scheme);
+      if (n < 11) expect(setCountOf(withSetCount(scheme, n + 1))).toBe(n + 1);
+      const turned = turnedInto(scheme, kind);
+      expect(turned.kind).toBe(kind);
+      expect(schemeSchema.safeParse(turned).success).toBe(true);
+    }),
+  );
+});
+
+test.each([
+  ['4x8', '4 × 8'],
+  ['3 x 8 to 12', '3 × 8–12'],
+  ['12/9/6/4', '12, 9, 6, 4'],
+  ['10-12, 8-10, 6-8', '10–12, 8–10, 6–8'],
+  ['1x5, then 3x8 at -12%', '1 × 5, then 3 × 8 at −12 %'],
+  ['1x5 + 3x8 -12%', '1 × 5, then 3 × 8 at −12 %'],
+  ['3x10 drop', '3 × 10, drop 2 × −20 %'],
+  ['3x10, last drop 2 x 25%', '3 × 10, last drop 2 × −25 %'],
+  ['3x10 triple drop set', '3 × 10, drop 2 × −20 %'],
+  ['2x8-10 rest-pause', '2 × 8–10, rest–pause 2 × 15 s'],
+  ['burn-out 40', '1 × burn-out 40'],
+  ['2x burnout of 50', '2 × burn-out 50'],
+  ['3xAMRAP', '3 × to failure, about 12'],
+  ['2 x muscular failure (15)', '2 × to muscular failure, about 15'],
+  ['3x20s hold', '3 × hold 20 s'],
+  ['2x8 then grip 1.5 then grip 2', '2 × 8, then grip 1.5, then grip 2'],
+])('%p is read as %p', (typed, text) => expect(schemeText(parseScheme(typed)!)).toBe(text));
+
+test.each(['0x8', '4x', '13x5', '8-6', '3x10 drop 9 x 20%', 'often', '3x10, last drop 2 x 90%'])(
+  '%p is not a scheme',
+  (typed) => expect(parseScheme(typed)).toBeNull(),
+);
+
+const only = (entry: string, scheme: Scheme, patch = {}) =>
+  appraise(session([line(entry, { scheme, ...patch })]), sampleContext);
+
+test('a triple drop: lighter each time, without a rest, a third of a set each, and the minutes say so', () => {
+  const scheme = parseScheme('3x10, last drop 2 x 25%')!;
+  const a = only('dumbbell-bench-press', scheme, { reserve: { first: 1, last: 0 } });
+  const sets = a.lines[0]!.sets;
+  expect(sets.map((s) => s.target.stage)).toEqual([0, 0, 0, 1, 2]);
+  const [, , third, fourth, fifth] = sets;
+  expect(fourth!.kg!).toBeLessThan(third!.kg!);
+  expect(fifth!.kg!).toBeLessThan(fourth!.kg!);
+  expect(Math.abs(fourth!.kg! - third!.kg! * 0.75)).toBeLessThanOrEqual(2);
+  for (const s of [fourth!, fifth!]) {
+    expect(s.expectedReps!).toBeGreaterThan(2);
+    expect(s.expectedReps!).toBeLessThanOrEqual(10);
+  }
+  expect(a.totals.workingSets).toBe(3);
+  expect(a.dose.regions.pecMiddle.fractional).toBeCloseTo(3 + 2 / 3, 6);
+  const straight = only('dumbbell-bench-press', parseScheme('3x10')!, { reserve: { first: 1, last: 0 } });
+  const more = (a.totals.minutes - straight.totals.minutes) * 60;
+  expect(more).toBeGreaterThan(10);
+  expect(more).toBeLessThan(120);
+});
+
+test('a rack that ends too early for the drops is said, set by set', () => {
+  const kit = {
+    ...sampleKit,
+    dumbbells: [
+      { kg: 20, pairs: 1 },
+      { kg: 30, pairs: 1 },
+    ],
+  };
+  const context = { ...sampleContext, kit };
+  const s = session([line('dumbbell-bench-press', { scheme: parseScheme('1x10 drop 3 x 20%')! })]);
+  const sets = appraise(s, context).lines[0]!.sets;
+  expect(sets.map((x) => x.kg)).toEqual([30, 20, 20, 20]);
+  expect(sets.map((x) => x.noLighter)).toEqual([false, false, true, true]);
+});
+
+/** Common practice: a ten-rep load gives about three more after fifteen seconds. */
+test('rest–pause at a ten-rep load brings two to five more a bout, fewer each time', () => {
+  const a = only('barbell-bench-press', parseScheme('1x10 rest-pause 2x15s')!, {
+    reserve: { first: 0, last: 0 },
+  });
+  const got = a.lines[0]!.sets.map((s) => s.expectedReps!);
+  expect(got[0]).toBeGreaterThanOrEqual(9);
+  expect(got[1]).toBeGreaterThanOrEqual(2);
+  expect(got[1]).toBeLessThanOrEqual(5);
+  expect(got[2]).toBeLessThanOrEqual(got[1]!);
+});
+
+test('back-offs are the top set less so many per cent, on this kit', () => {
+  const a = only('barbell-bench-press', parseScheme('1x5, then 3x8 at -12%')!);
+  const [top, ...rest] = a.lines[0]!.sets;
+  for (const s of rest) expect(Math.abs(s.kg! - top!.kg! * 0.88)).toBeLessThanOrEqual(1.3);
+});
+
+test('easy sets of a pyramid are no hard sets, a burn-out is two', () => {
+  const pyramid = only('barbell-bench-press', parseScheme('15, 12, 8, 5')!, {
+    reserve: { first: 6, last: 1 },
+  });
+  expect(pyramid.dose.regions.pecMiddle.fractional).toBeLessThan(4);
+  expect(pyramid.dose.regions.pecMiddle.withEasy).toBeCloseTo(4, 6);
+  const burn = only('pushdown', parseScheme('burn-out 40')!, { reserve: { first: 1, last: 0 } });
+  expect(burn.dose.regions.triLateral.fractional).toBeCloseTo(2, 6);
+});
+
+test('a hold has its seconds, no borrowed load, and says to keep breathing', () => {
+  const scheme = parseScheme('3x20s hold')!;
+  const a = only('dumbbell-fly', scheme, { restS: 60 });
+  const works = a.timeline.events.filter((e) => e.kind === 'set');
+  for (const e of works) expect(e.endS - e.startS).toBe(20);
+  expect(a.lines[0]!.sets[0]!.kg).toBeNull();
+  expect(schemeWords(scheme)).toContain('keep breathing');
+});
+
+test('a mechanical drop keeps the load, changes the setting and with it what is counted', () => {
+  const scheme = parseScheme('1x6 then grip 1.5')!;
+  const a = only('close-grip-bench-press', scheme, { reserve: { first: 0, last: 0 } });
+  const [narrow, wide] = a.lines[0]!.sets;
+  expect(wide!.kg).toBe(narrow!.kg);
+  expect(wide!.expectedReps!).toBeGreaterThan(0);
+  expect(a.dose.regions.pecLower.fractional).toBeGreaterThan(0.2);
+});
+
+test('a share of another lift is that share of its max, on this kit', () => {
+  const s = session([
+    line('push-press', {
+      percentOf: { lift: 'standing-barbell-press', percent: 80 },
+      scheme: parseScheme('3x5')!,
+    }),
+  ]);
+  expect(sessionSchema.safeParse(s).success).toBe(true);
+  const strict = appraise(session([line('standing-barbell-press')]), sampleContext).lines[0]!.max;
+  if (strict.basis === 'calibrate') throw new Error('expected a max');
+  const m = appraise(s, sampleContext).lines[0]!;
+  for (const set of m.sets) expect(Math.abs(set.kg! - 0.8 * strict.kg)).toBeLessThanOrEqual(1.3);
+});
+
+test('stages stay within their round of a superset', () => {
+  const s = session([], {
+    blocks: [
+      {
+        id: 'pair',
+        kind: 'superset',
+        betweenS: 10,
+        lines: [
+          line('dumbbell-fly', { scheme: parseScheme('2x10 drop 1 x 25%')! }),
+          line('push-up', { scheme: parseScheme('2x10')! }),
+        ],
+      },
+    ],
+  });
+  const order = appraise(s, sampleContext)
+    .timeline.events.filter((e) => e.kind === 'set')
+    .map((e) => `${e.of!.startsWith('push') ? 'p' : 'f'}${e.index}`);
+  expect(order).toEqual(['f0', 'f1', 'p0', 'f2', 'f3', 'p1']);
+});

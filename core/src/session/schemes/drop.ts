@@ -1,0 +1,97 @@
+import { z } from 'zod';
+import {
+  COUNTS_FURTHER,
+  plainSet,
+  plainText,
+  readReps,
+  readSets,
+  repRangeSchema,
+  REPS,
+  repsText,
+  reserveAt,
+  setCount,
+  type SchemeModule,
+  type SetTarget,
+} from './model';
+
+const schema = z
+  .object({
+    kind: z.literal('drop'),
+    sets: setCount,
+    reps: repRangeSchema,
+    /** Further, lighter stages after a set. */
+    drops: z.number().int().min(1).max(4),
+    /** How much lighter each stage is than the one before, per cent. */
+    lighter: z.number().int().min(5).max(60),
+    on: z.enum(['every set', 'last set']),
+  })
+  .strict();
+type Drop = z.infer<typeof schema>;
+
+export const drop: SchemeModule<Drop> = {
+  kind: 'drop',
+  name: 'Drop set',
+  about: 'To the reserve, then at once lighter, and again: two to four loads without a rest.',
+  schema,
+  fields: [
+    { key: 'sets', label: 'Sets', is: 'whole', min: 1, max: 12 },
+    { key: 'reps', label: 'Reps', is: 'reps' },
+    { key: 'drops', label: 'Drops', is: 'whole', min: 1, max: 4 },
+    { key: 'lighter', label: 'Each lighter by', is: 'whole', min: 5, max: 60, unit: '%' },
+    {
+      key: 'on',
+      label: 'On',
+      is: 'choice',
+      options: [
+        { value: 'last set', says: 'the last set' },
+        { value: 'every set', says: 'every set' },
+      ],
+    },
+  ],
+  begin: (sets, reps) => ({ kind: 'drop', sets, reps, drops: 2, lighter: 20, on: 'last set' }),
+  plain: ({ sets, reps }) => ({ sets, reps }),
+  bouts: ({ sets, reps, drops, lighter, on }, reserve) => {
+    const bouts: SetTarget[] = [];
+    for (let set = 0; set < sets; set++) {
+      const first = bouts.length;
+      const drops_ = on === 'every set' || set === sets - 1 ? drops : 0;
+      bouts.push({
+        ...plainSet(reps, reserveAt(reserve, set, sets), set),
+        restAfterS: drops_ > 0 ? 0 : null,
+      });
+      for (let stage = 1; stage <= drops_; stage++)
+        bouts.push({
+          ...plainSet(reps, reserve.last, set),
+          stage,
+          counts: COUNTS_FURTHER,
+          open: true,
+          loadOf: { bout: first, share: (1 - lighter / 100) ** stage },
+          restAfterS: stage < drops_ ? 0 : null,
+        });
+    }
+    return bouts;
+  },
+  oneLoad: true,
+  withSets: (scheme, sets) => ({ ...scheme, sets }),
+  text: ({ sets, reps, drops, lighter, on }) =>
+    `${sets} × ${repsText(reps)}, ${on === 'last set' ? 'last ' : ''}drop ${drops} × −${lighter} %`,
+  read: (text) => {
+    const m = new RegExp(
+      `^(\\d{1,2}) ?x ?(${REPS}) ?,? ?(?:with )?(last |on the last )?(?:a )?(double |triple |quadruple )?drops?(?: ?sets?)?(?: ?(\\d) ?x)?(?: ?-?(\\d{1,2}) ?(?:%|percent))?$`,
+    ).exec(plainText(text));
+    const sets = readSets(m?.[1]);
+    const reps = readReps(m?.[2] ?? '');
+    if (!m || !sets || !reps) return null;
+    const called = { double: 1, triple: 2, quadruple: 3 }[m[4]?.trim() ?? ''];
+    const drops = m[5] ? Number(m[5]) : (called ?? 2);
+    const lighter = m[6] ? Number(m[6]) : 20;
+    if (drops < 1 || drops > 4 || lighter < 5 || lighter > 60) return null;
+    return { kind: 'drop', sets, reps, drops, lighter, on: m[3] ? 'last set' : 'every set' };
+  },
+  phrase: new RegExp(
+    `\\b\\d{1,2}\\s*[x×*]\\s*${REPS}\\s*,?\\s*(?:with\\s+)?(?:last\\s+|on the last\\s+)?(?:a\\s+)?(?:double\\s+|triple\\s+|quadruple\\s+)?drops?(?:\\s*sets?)?(?:\\s*\\d\\s*[x×*])?(?:\\s*[-−–]?\\s*\\d{1,2}\\s*(?:%|percent))?`,
+    'i',
+  ),
+  words: ({ drops, on }) =>
+    `${on === 'last set' ? 'After the last set' : 'After every set'} ${drops === 1 ? 'one lighter load' : `${drops} lighter loads`} at once, no rest between.`,
+};

@@ -1,0 +1,99 @@
+import { z } from 'zod';
+import { rigSchema, type NumericKnob } from '../../movements/rig';
+import {
+  COUNTS_FURTHER,
+  plainSet,
+  plainText,
+  readReps,
+  readSets,
+  repRangeSchema,
+  REPS,
+  repsText,
+  reserveAt,
+  setCount,
+  type SchemeModule,
+  type SetTarget,
+} from './model';
+
+const said: Record<string, NumericKnob> = {
+  grip: 'gripBiacromial',
+  bench: 'benchDeg',
+  tuck: 'tuckDeg',
+  lean: 'leanDeg',
+  raise: 'elevationM',
+};
+const words = Object.entries(said);
+const wordOf = (knob: NumericKnob): string => words.find(([, k]) => k === knob)![0];
+
+const schema = z
+  .object({
+    kind: z.literal('mechanical drop'),
+    sets: setCount,
+    reps: repRangeSchema,
+    /** The setting that makes it easier, and its values one after the other. */
+    knob: z.enum(['gripBiacromial', 'benchDeg', 'tuckDeg', 'leanDeg', 'elevationM']),
+    easier: z.array(z.number()).min(1).max(3),
+  })
+  .strict()
+  .refine((s) => s.easier.every((v) => rigSchema.safeParse({ [s.knob]: v }).success), {
+    message: 'a setting this knob does not have',
+    path: ['easier'],
+  });
+type MechanicalDrop = z.infer<typeof schema>;
+
+export const mechanicalDrop: SchemeModule<MechanicalDrop> = {
+  kind: 'mechanical drop',
+  name: 'Mechanical drop',
+  about: 'The same load in an easier setting at once: narrow then wide, steep then flat.',
+  schema,
+  fields: [
+    { key: 'sets', label: 'Sets', is: 'whole', min: 1, max: 12 },
+    { key: 'reps', label: 'Reps', is: 'reps' },
+  ],
+  begin: (sets, reps) => ({ kind: 'mechanical drop', sets, reps, knob: 'gripBiacromial', easier: [1.5] }),
+  plain: ({ sets, reps }) => ({ sets, reps }),
+  bouts: ({ sets, reps, knob, easier }, reserve) => {
+    const bouts: SetTarget[] = [];
+    for (let set = 0; set < sets; set++) {
+      const first = bouts.length;
+      bouts.push({ ...plainSet(reps, reserveAt(reserve, set, sets), set), restAfterS: 0 });
+      easier.forEach((value, i) =>
+        bouts.push({
+          ...plainSet({ lo: 1, hi: reps.hi }, reserve.last, set),
+          stage: i + 1,
+          counts: COUNTS_FURTHER,
+          open: true,
+          loadOf: { bout: first, share: 1 },
+          restAfterS: i < easier.length - 1 ? 0 : null,
+          rig: { [knob]: value },
+        }),
+      );
+    }
+    return bouts;
+  },
+  oneLoad: true,
+  withSets: (scheme, sets) => ({ ...scheme, sets }),
+  text: ({ sets, reps, knob, easier }) =>
+    `${sets} × ${repsText(reps)}, ${easier.map((v) => `then ${wordOf(knob)} ${v}`).join(', ')}`,
+  read: (text) => {
+    const m = new RegExp(`^(\\d{1,2}) ?x ?(${REPS})((?: ?,? ?then [a-z]+ -?\\d+(?:\\.\\d+)?°?){1,3})$`).exec(
+      plainText(text),
+    );
+    const sets = readSets(m?.[1]);
+    const reps = readReps(m?.[2] ?? '');
+    if (!m || !sets || !reps) return null;
+    const steps = [...m[3]!.matchAll(/then ([a-z]+) (-?\d+(?:\.\d+)?)/g)];
+    const knob = said[steps[0]![1]!];
+    if (!knob || steps.some((s) => said[s[1]!] !== knob)) return null;
+    const found = schema.safeParse({
+      kind: 'mechanical drop',
+      sets,
+      reps,
+      knob,
+      easier: steps.map((s) => Number(s[2])),
+    });
+    return found.success ? found.data : null;
+  },
+  words: ({ knob, easier }) =>
+    `Then at once, same load: ${easier.map((v) => `${wordOf(knob)} ${v}`).join(', then ')}.`,
+};
