@@ -38,6 +38,7 @@ export interface SheetLine {
   how: string;
   load: string;
   ramp: string | null;
+  /** Empty where the scheme says it. */
   reserve: string;
   /** Null where it is the sheet's. */
   tempo: string | null;
@@ -138,7 +139,7 @@ function sheetLine(m: MeasuredLine, context: Context, rest: string, shared: stri
     load: loadText(m, unit) || '—',
     ramp:
       m.ramps.length > 0 ? m.ramps.map((r) => `${massText(r.kg, unit)}${each} × ${r.reps}`).join(', ') : null,
-    reserve: reserveWords(m.line),
+    reserve: ['to failure', 'hold'].includes(m.line.scheme.kind) ? '' : reserveWords(m.line),
     tempo: tempoSaid(m) === shared ? null : tempoSaid(m),
     rest,
     cues: cuesFor(m, context),

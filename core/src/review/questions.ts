@@ -2,7 +2,7 @@ import { nearestNotch } from '../kit/kit';
 import type { Measured, MeasuredLine } from '../measure/measure';
 import type { Line } from '../session/document';
 import type { Edit } from '../session/edits';
-import { setCountOf, setTargets } from '../session/schemes';
+import { setCountOf, setTargets, turnedInto } from '../session/schemes';
 
 /** Questions that several rules ask of a measured session. */
 
@@ -26,6 +26,13 @@ export const setsOf = (m: MeasuredLine): number => setCountOf(m.line.scheme);
 /** Sets that lines give a region, counting credits of at least `from`. */
 export const setsFor = (s: Measured, region: keyof MeasuredLine['credits'], from: number): number =>
   s.lines.filter((m) => (m.credits[region] ?? 0) >= from).reduce((n, m) => n + setsOf(m), 0);
+
+/** A change that leaves so much in reserve; a scheme that goes to failure by itself becomes straight sets. */
+export const easedTo = (m: MeasuredLine, reserve: Line['reserve']): Edit =>
+  changeLine(m.id, {
+    reserve,
+    ...(m.line.scheme.kind === 'to failure' ? { scheme: turnedInto(m.line.scheme, 'straight') } : {}),
+  });
 
 /** The notch of this gym nearest to an angle a fix wants; the angle itself without benches. */
 export const notchFor = (s: Measured, deg: number): number => nearestNotch(s.context.kit, deg) ?? deg;

@@ -124,6 +124,47 @@ const broken: Record<string, { session: Session; context?: Context; severity: st
     context: { ...sampleContext, client: { ...sampleClient, trainingAge: 'under 1 year' } },
     severity: 'watch',
   },
+  'beginner-techniques': {
+    session: session([
+      line('pushdown', {
+        scheme: {
+          kind: 'rest-pause',
+          sets: 2,
+          reps: { lo: 10, hi: 12 },
+          bouts: 2,
+          pauseS: 15,
+          on: 'last set',
+        },
+      }),
+    ]),
+    context: { ...sampleContext, client: { ...sampleClient, trainingAge: 'under 1 year' } },
+    severity: 'watch',
+  },
+  'short-rack': {
+    session: session([
+      line('dumbbell-bench-press', {
+        scheme: { kind: 'drop', sets: 2, reps: { lo: 8, hi: 10 }, drops: 3, lighter: 25, on: 'last set' },
+      }),
+    ]),
+    context: {
+      ...sampleContext,
+      kit: { ...sampleKit, dumbbells: [20, 24, 30].map((kg) => ({ kg, pairs: 1 })) },
+    },
+    severity: 'watch',
+  },
+  'kit-at-once': {
+    session: session([], {
+      blocks: [
+        {
+          id: 'pair',
+          kind: 'superset',
+          betweenS: 10,
+          lines: [line('dumbbell-bench-press', { loadKg: 20 }), line('dumbbell-curl', { loadKg: 20 })],
+        },
+      ],
+    }),
+    severity: 'watch',
+  },
   'ask-first': {
     session: session([line('push-up')]),
     context: {

@@ -3,11 +3,13 @@ import { angleNotOnBench } from './rules/angle-not-on-bench';
 import { askFirst } from './rules/ask-first';
 import { barAlone } from './rules/bar-alone';
 import { beginnerFailure } from './rules/beginner-failure';
+import { beginnerTechniques } from './rules/beginner-techniques';
 import { clientLimits } from './rules/client-limits';
 import { deepFly } from './rules/deep-fly';
 import { dumbbellsLowReps } from './rules/dumbbells-low-reps';
 import { failureFirstCompound } from './rules/failure-first-compound';
 import { flareOnIncline } from './rules/flare-on-incline';
+import { kitAtOnce } from './rules/kit-at-once';
 import { loadNotMakeable } from './rules/load-not-makeable';
 import { missingLongHead } from './rules/missing-long-head';
 import { missingRearOrRotation } from './rules/missing-rear-or-rotation';
@@ -20,6 +22,7 @@ import { redundantPresses } from './rules/redundant-presses';
 import { restAtTheTop } from './rules/rest-at-the-top';
 import { reverseGripAlone } from './rules/reverse-grip-alone';
 import { sessionBand } from './rules/session-band';
+import { shortRack } from './rules/short-rack';
 import { staticStretchFirst } from './rules/static-stretch-first';
 import { steepDecline } from './rules/steep-decline';
 import { steepIncline } from './rules/steep-incline';
@@ -35,6 +38,7 @@ export const rules: readonly Rule[] = [
   notInThisGym,
   clientLimits,
   beginnerFailure,
+  beginnerTechniques,
   overTime,
   tricepsBeforePress,
   failureFirstCompound,
@@ -49,6 +53,8 @@ export const rules: readonly Rule[] = [
   dumbbellsLowReps,
   angleNotOnBench,
   loadNotMakeable,
+  shortRack,
+  kitAtOnce,
   staticStretchFirst,
   uselessRotation,
   deepFly,

@@ -5,7 +5,8 @@ import type { Rig } from '../movements/rig';
 import type { School } from '../schools/schools';
 import type { Line } from '../session/document';
 import { parseReserve, parseTempo, reserveText, tempoText } from '../session/effort';
-import { parseScheme, schemeText } from '../session/schemes';
+import { parseScheme, schemeText, turnedInto } from '../session/schemes';
+import { schemeModules } from '../session/schemes/all';
 import { startingLine } from '../session/starting';
 import { clockText, parseDuration } from '../units/time';
 import { massText, toKg, type MassUnit } from '../units/mass';
@@ -23,6 +24,8 @@ export interface TypedLine {
   choices: Match[];
   patch: Partial<Pick<Line, 'scheme' | 'reserve' | 'tempo' | 'restS' | 'loadKg'>>;
   rig: Rig;
+  /** Said to go to failure. */
+  toFailure: boolean;
   understood: Understood[];
   /** Words nothing was made of. Kept, never dropped. */
   unknown: string[];
@@ -30,6 +33,8 @@ export interface TypedLine {
 
 interface Reader {
   pattern: RegExp;
+  /** Reads sets and reps: the first that fits is the one. */
+  scheme?: true;
   /** Takes the match into the line; returns what it was read as, or null to leave it alone. */
   take: (m: RegExpExecArray, out: TypedLine, unit: MassUnit) => string | null;
 }
@@ -54,6 +59,11 @@ const takeScheme = (text: string, out: TypedLine): string | null => {
   out.patch.scheme = scheme;
   return schemeText(scheme);
 };
+
+/** Schemes that coaches name in a line: "3x10 last drop 2 x 20%", "burn-out 40". */
+const schemeReaders: Reader[] = schemeModules.flatMap((m) =>
+  m.phrase ? [{ pattern: m.phrase, scheme: true, take: (found, out) => takeScheme(found[0], out) }] : [],
+);
 
 /** What a line can say besides the movement, tried in this order. */
 const readers: Reader[] = [
@@ -84,16 +94,29 @@ const readers: Reader[] = [
     pattern: /\b(\d(?:\.5)?(?:\s*(?:then|to|->|→|-|–)\s*\d(?:\.5)?)?)\s+(?:in reserve|rir|left)\b/i,
     take: (m, out) => takeReserve(m[1]!, out),
   },
-  { pattern: /\b(?:to failure|amrap)\b/i, take: (_, out) => takeReserve('0', out) },
+  {
+    pattern: /\b(?:to failure|amrap)\b/i,
+    take: (_, out) => {
+      out.toFailure = true;
+      out.patch.reserve = { first: 0, last: 0 };
+      return 'to failure';
+    },
+  },
   {
     pattern: /\b(\d{1,2})\s*sets?\s*(?:of|x|×)\s*(\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?)(?:\s*reps?)?/i,
+    scheme: true,
     take: (m, out) => takeScheme(`${m[1]}x${m[2]}`, out),
   },
   {
     pattern: /\b(\d{1,2}\s*[x×*]\s*\d{1,3}(?:\s*(?:-|–|to)\s*\d{1,3})?)(?:\s*reps?)?\b/i,
+    scheme: true,
     take: (m, out) => takeScheme(m[1]!, out),
   },
-  { pattern: /\b(\d{1,3}(?:\s*[,/]\s*\d{1,3})+)\b/, take: (m, out) => takeScheme(m[1]!, out) },
+  {
+    pattern: /\b(\d{1,3}(?:\s*[,/]\s*\d{1,3})+)\b/,
+    scheme: true,
+    take: (m, out) => takeScheme(m[1]!, out),
+  },
   {
     pattern: new RegExp(`(?:@|\\bat\\b|\\bwith\\b)?\\s*${figure}\\s*(kgs?|lbs?|pounds|kilos?)\\b`, 'i'),
     take: (m, out) => takeLoad(Number(m[1]), m[2]!.toLowerCase().startsWith('k') ? 'kg' : 'lb', out),
@@ -171,11 +194,20 @@ const settingWords: Record<string, { rig: Rig; as: string }> = {
  * are in `unit`; names are looked for in `pool`. Never throws.
  */
 export function readTypedLine(text: string, unit: MassUnit, pool: readonly Entry[] = entries): TypedLine {
-  const out: TypedLine = { entry: null, choices: [], patch: {}, rig: {}, understood: [], unknown: [] };
+  const out: TypedLine = {
+    entry: null,
+    choices: [],
+    patch: {},
+    rig: {},
+    toFailure: false,
+    understood: [],
+    unknown: [],
+  };
   let rest = ` ${text.slice(0, 400)} `;
-  for (const reader of readers) {
+  for (const reader of [...schemeReaders, ...readers]) {
     const m = reader.pattern.exec(rest);
     if (!m) continue;
+    if (reader.scheme && out.patch.scheme) continue;
     const as = reader.take(m, out, unit);
     if (as === null) continue;
     out.understood.push({ text: m[0].trim(), as });
@@ -224,5 +256,8 @@ function readName(words: string[], out: TypedLine, pool: readonly Entry[]): void
 export function lineFromTyped(typed: TypedLine, school: School, id: string): Line | null {
   if (!typed.entry) return null;
   const started = startingLine(typed.entry, school, id);
-  return { ...started, ...typed.patch, rig: { ...started.rig, ...typed.rig } };
+  const line = { ...started, ...typed.patch, rig: { ...started.rig, ...typed.rig } };
+  return typed.toFailure && !typed.patch.scheme
+    ? { ...line, scheme: turnedInto(line.scheme, 'to failure') }
+    : line;
 }

@@ -143,7 +143,8 @@ function OneLift({ line }: { line: SheetLine }): ReactNode {
         <p className="figures">
           {line.sets} <span>at</span> {line.load}
         </p>
-        <p>{line.reserve}.</p>
+        {line.how && <p>{line.how}</p>}
+        {line.reserve && <p>{line.reserve}.</p>}
         <p>
           Rest: {line.rest}.{line.ramp && ` Ramp: ${line.ramp}.`}
         </p>

@@ -1,7 +1,7 @@
 import { missingFor } from '../../kit/fitting';
 import { findMovement } from '../../movements/catalogue';
 import { fullRig } from '../../movements/settings';
-import { changeLine, lowestReserve } from '../questions';
+import { changeLine, easedTo, lowestReserve } from '../questions';
 import type { FixDraft, Rule } from '../model';
 
 export const barAlone: Rule = {
@@ -39,8 +39,9 @@ export const barAlone: Rule = {
           fixes: [
             {
               label: 'Leave at least 2',
-              edit: changeLine(m.id, {
-                reserve: { first: Math.max(2, m.line.reserve.first), last: Math.max(2, m.line.reserve.last) },
+              edit: easedTo(m, {
+                first: Math.max(2, m.line.reserve.first),
+                last: Math.max(2, m.line.reserve.last),
               }),
             },
             ...swaps,

@@ -11,7 +11,8 @@ export const dumbbellsLowReps: Rule = {
     s.lines
       .filter((m) => m.movement.implement === 'dumbbells' && m.movement.compound)
       .flatMap((m) => {
-        const lowest = Math.min(...setTargets(m.line).map((t) => t.reps.lo));
+        const sets = setTargets(m.line).filter((t) => t.stage === 0 && !t.open && t.holdS === undefined);
+        const lowest = Math.min(...sets.map((t) => t.reps.lo));
         if (lowest >= 4) return [];
         return [
           {

@@ -1,4 +1,5 @@
 import type { MeasuredLine } from '@drimbo/core/measure/measure';
+import { repsText } from '@drimbo/core/session/schemes/model';
 import { formulas } from '@drimbo/core/strength/formulas';
 import { massFigure, massText } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
@@ -8,6 +9,7 @@ import { Act } from '../../look/parts';
 import { ink, size } from '../../look/theme';
 import { Cell } from './cell';
 import { readLoads } from './reading';
+import { SchemeForm } from './scheme-form';
 
 const Body = styled.div`
   padding: 8px 12px 12px;
@@ -61,6 +63,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
   const { client, kit } = designer.context;
   const { unit } = client;
   const { max } = m;
+  const { percentOf } = m.line;
   const fitted = m.sets.find(
     (s) => !s.byHand && s.wishKg !== null && s.kg !== null && Math.abs(s.reserveShift) >= 0.15,
   );
@@ -74,6 +77,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
   };
   return (
     <Body>
+      <SchemeForm line={m} designer={designer} />
       <div>
         <h3>Why this load</h3>
         {max.basis === 'calibrate' ? (
@@ -105,6 +109,12 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
             </table>
           </>
         )}
+        {percentOf && (
+          <p>
+            The load is {percentOf.percent} % of another lift&apos;s max, as set above; reps and reserve are
+            what to expect of it.
+          </p>
+        )}
         {fitted && (
           <p>
             {massText(Number(fitted.wishKg!.toFixed(1)), unit)} cannot be made at {kit.name};{' '}
@@ -127,11 +137,16 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
         <tbody>
           {m.sets.map((s, i) => (
             <tr key={i}>
-              <td>{i + 1}</td>
               <td>
-                {s.target.reps.lo === s.target.reps.hi
-                  ? s.target.reps.lo
-                  : `${s.target.reps.lo}–${s.target.reps.hi}`}
+                {s.target.set + 1}
+                {s.target.stage > 0 && <span style={{ color: ink.soft }}> +{s.target.stage}</span>}
+              </td>
+              <td>
+                {s.target.holdS !== undefined
+                  ? `${s.target.holdS} s`
+                  : s.target.open
+                    ? 'as come'
+                    : repsText(s.target.reps)}
               </td>
               <td>{Number(s.target.reserve.toFixed(1))}</td>
               <td style={{ width: 74 }}>
@@ -148,9 +163,11 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
                 />
               </td>
               <td>
-                {s.expectedReps === null
-                  ? '—'
-                  : `${s.expectedReps} reps, ${s.expectedReserve!.toFixed(1)} left`}
+                {s.noLighter
+                  ? 'nothing lighter here'
+                  : s.expectedReps === null
+                    ? '—'
+                    : `${s.expectedReps} reps, ${s.expectedReserve!.toFixed(1)} left`}
               </td>
             </tr>
           ))}

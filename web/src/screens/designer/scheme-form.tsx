@@ -1,0 +1,204 @@
+import type { MeasuredLine } from '@drimbo/core/measure/measure';
+import { entryIn } from '@drimbo/core/movements/notebook';
+import { schemeText, turnedInto, type Scheme, type SchemeKind } from '@drimbo/core/session/schemes';
+import { moduleOf, schemeModules } from '@drimbo/core/session/schemes/all';
+import { readReps, repsText, type SchemeField } from '@drimbo/core/session/schemes/model';
+import { useId, type ReactNode } from 'react';
+import { styled } from 'styled-components';
+import type { Designer } from '../../designer/use-designer';
+import { ink, size } from '../../look/theme';
+import { Cell } from './cell';
+
+const Form = styled.div`
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 2px 8px;
+  align-items: center;
+  font-size: ${size.small};
+  label,
+  .label {
+    color: ${ink.soft};
+    font-size: ${size.fine};
+    white-space: nowrap;
+  }
+  select {
+    width: 100%;
+    border: 1px solid ${ink.rule};
+    border-radius: 3px;
+    background: ${ink.raised};
+    min-height: 24px;
+    font-size: ${size.small};
+  }
+  .unit {
+    display: flex;
+    align-items: center;
+    gap: 4px;
+    > :first-child {
+      flex: 1;
+    }
+  }
+  .about {
+    grid-column: 1 / -1;
+    color: ${ink.soft};
+    font-size: 12.5px;
+  }
+`;
+
+interface FieldProps {
+  scheme: Scheme;
+  field: SchemeField<Scheme>;
+  name: string;
+  take: (scheme: Scheme) => void;
+}
+
+function FieldRow({ scheme, field, name, take }: FieldProps): ReactNode {
+  const id = useId();
+  const value = scheme[field.key as keyof Scheme] as unknown;
+  const put = (next: unknown): void => {
+    const changed = { ...scheme, [field.key]: next } as Scheme;
+    if (moduleOf(scheme).schema.safeParse(changed).success) take(changed);
+  };
+  if (field.is === 'choice')
+    return (
+      <>
+        <label htmlFor={id}>{field.label}</label>
+        <select id={id} value={String(value)} onChange={(e) => put(e.target.value)}>
+          {field.options.map((o) => (
+            <option key={o.value} value={o.value}>
+              {o.says}
+            </option>
+          ))}
+        </select>
+      </>
+    );
+  if (field.is === 'reps')
+    return (
+      <>
+        <span className="label">{field.label}</span>
+        <Cell
+          label={`${field.label}, ${name}`}
+          text={repsText(value as { lo: number; hi: number })}
+          read={readReps}
+          hint="A figure or a range, like 8 or 8-10"
+          take={put}
+        />
+      </>
+    );
+  return (
+    <>
+      <span className="label">{field.label}</span>
+      <span className="unit">
+        <Cell
+          label={`${field.label}, ${name}`}
+          text={String(value)}
+          read={(t) => {
+            const n = Number(t);
+            return Number.isInteger(n) && n >= field.min && n <= field.max ? n : null;
+          }}
+          hint={`A whole number from ${field.min} to ${field.max}`}
+          take={put}
+        />
+        {field.unit && <span className="label">{field.unit}</span>}
+      </span>
+    </>
+  );
+}
+
+/** Lifts a load can be a share of. */
+const sources = ['barbell-bench-press', 'standing-barbell-press', 'incline-barbell-press', 'chest-dip'];
+
+/** How the sets of a line go: which scheme, its figures, what the load is taken from, what is done between. */
+export function SchemeForm({ line: m, designer }: { line: MeasuredLine; designer: Designer }): ReactNode {
+  const { scheme, percentOf, squeezeS } = m.line;
+  const name = m.name.toLowerCase();
+  const module = moduleOf(scheme);
+  const change = (patch: Partial<typeof m.line>, says: string): void =>
+    designer.edit(
+      { do: 'line', line: m.id, patch },
+      `${says} of ${name}`,
+      `scheme ${m.id} ${Object.keys(patch).join()}`,
+    );
+  const id = useId();
+  return (
+    <Form>
+      <label htmlFor={`${id}-kind`}>Sets go</label>
+      <select
+        id={`${id}-kind`}
+        value={scheme.kind}
+        onChange={(e) =>
+          change({ scheme: turnedInto(scheme, e.target.value as SchemeKind), loadKg: null }, 'scheme')
+        }
+      >
+        {schemeModules.map((s) => (
+          <option key={s.kind} value={s.kind}>
+            {s.name.toLowerCase()}
+          </option>
+        ))}
+      </select>
+      <p className="about">
+        {module.about} <b style={{ color: ink.ink }}>{schemeText(scheme)}</b>
+      </p>
+      {module.fields.map((field) => (
+        <FieldRow
+          key={`${scheme.kind} ${field.key}`}
+          scheme={scheme}
+          field={field}
+          name={name}
+          take={(next) => change({ scheme: next }, 'scheme')}
+        />
+      ))}
+      <label htmlFor={`${id}-from`}>Load from</label>
+      <span className="unit">
+        <select
+          id={`${id}-from`}
+          value={percentOf?.lift ?? ''}
+          onChange={(e) =>
+            change(
+              {
+                percentOf: e.target.value
+                  ? { lift: e.target.value, percent: percentOf?.percent ?? 80 }
+                  : undefined,
+              },
+              'load',
+            )
+          }
+        >
+          <option value="">its own reps and reserve</option>
+          {sources.map((lift) => (
+            <option key={lift} value={lift}>
+              a share of the {entryIn(designer.context.notebook, lift)?.name.toLowerCase()}
+            </option>
+          ))}
+        </select>
+        {percentOf && (
+          <span style={{ width: 58, display: 'inline-flex', alignItems: 'center' }}>
+            <Cell
+              label={`Share of that lift's max, ${name}`}
+              text={String(percentOf.percent)}
+              read={(t) => {
+                const n = Number(t);
+                return Number.isInteger(n) && n >= 10 && n <= 150 ? n : null;
+              }}
+              hint="A whole number from 10 to 150"
+              take={(percent) => change({ percentOf: { ...percentOf, percent } }, 'load')}
+            />
+            <span className="label">%</span>
+          </span>
+        )}
+      </span>
+      <label htmlFor={`${id}-between`}>Between sets</label>
+      <select
+        id={`${id}-between`}
+        value={squeezeS ?? 0}
+        onChange={(e) => change({ squeezeS: Number(e.target.value) || undefined }, 'rest')}
+      >
+        <option value={0}>rest</option>
+        {[5, 10, 15, 20].map((s) => (
+          <option key={s} value={s}>
+            squeeze hard for {s} s, breathing
+          </option>
+        ))}
+      </select>
+    </Form>
+  );
+}
