@@ -2,7 +2,8 @@ import { emptyNotebook, offeredEntries } from '../movements/notebook';
 import { schools } from '../schools/schools';
 import type { Block, Line, Session, WarmupItem } from '../session/document';
 import { singleBlock } from '../session/starting';
-import type { Match } from '../movements/search';
+import type { Entry } from '../movements/model';
+import { wordsOf, type Match } from '../movements/search';
 import { readHead, readWarmup, readWrittenLine, unescaped, type TextContext } from './session-text';
 import { lineFromTyped, readTypedLine, type Understood } from './typed-line';
 
@@ -128,6 +129,20 @@ export function readPasted(text: string, context: PasteContext): Pasted {
     }
   }
   return { rows, warmup, head, between };
+}
+
+/** A row with another movement than the one that was read, its figures kept. */
+export function withEntry(row: PastedRow, entry: Entry, context: PasteContext): PastedRow {
+  const typed = { ...readTypedLine(row.text, context.unit), entry };
+  const line = lineFromTyped(typed, schools[context.school], context.newId('line'));
+  const named = new Set(wordsOf([entry.name, ...entry.aliases].join(' ')));
+  return {
+    ...row,
+    line,
+    name: entry.name,
+    understood: typed.understood.filter((u) => u.text !== row.name),
+    unknown: line ? typed.unknown.filter((w) => !wordsOf(w).every((x) => named.has(x))) : row.unknown,
+  };
 }
 
 /** The blocks of what was read; rows without a movement are left out, words nobody understood become notes. */

@@ -20,6 +20,7 @@ import { ReviewPane } from './review-pane';
 import { RigTab, WorkTab } from './rig-tab';
 import { SessionHead } from './session-head';
 import { SwapTab } from './swap-tab';
+import { TextDialog } from './text-dialog';
 import { TypedRow } from './typed-row';
 import { WarmUp } from './warm-up';
 
@@ -203,6 +204,7 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
   const designer = useDesigner(opened);
   const typed = useRef<HTMLInputElement>(null);
   const [tab, setTab] = useState('rig');
+  const [text, setText] = useState<string | null>(null);
   const editSet = (index: number): void => {
     setTab('load');
     requestAnimationFrame(() =>
@@ -239,7 +241,8 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
   const { movements, workingSets, minutes } = appraisal.totals;
   return (
     <Page>
-      <SessionHead designer={designer} id={stored.id} kits={kits} />
+      <SessionHead designer={designer} id={stored.id} kits={kits} onText={() => setText('')} />
+      {text !== null && <TextDialog designer={designer} begin={text} close={() => setText(null)} />}
       <SaveNotice designer={designer} />
       <Conflict designer={designer} />
       <Sheet style={{ padding: '6px 0 0' }}>
@@ -267,7 +270,7 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
           </SheetHead>
           <WarmUp designer={designer} />
           <LineUp designer={designer} onKeys={lineKeys(designer)} />
-          <TypedRow designer={designer} inputRef={typed} />
+          <TypedRow designer={designer} inputRef={typed} onManyLines={setText} />
         </Pane>
         <Middle designer={designer} tab={tab} setTab={setTab} />
         <Pane aria-label="Dose and review">

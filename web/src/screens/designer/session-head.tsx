@@ -2,7 +2,7 @@ import { groupIds, groupNames, regionIds, regions } from '@drimbo/core/anatomy/r
 import { schools } from '@drimbo/core/schools/schools';
 import { mustAskFirst } from '@drimbo/core/session/client';
 import { schoolIds, type Emphasis, type Session } from '@drimbo/core/session/document';
-import { Printer, Redo2, Undo2 } from 'lucide-react';
+import { FileText, Printer, Redo2, Undo2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
@@ -121,10 +121,13 @@ export function SessionHead({
   designer,
   id,
   kits,
+  onText,
 }: {
   designer: Designer;
   id: string;
   kits: Stored<Kit>[];
+  /** Opens the session as text. */
+  onText: () => void;
 }): ReactNode {
   const { session, edit, context } = designer;
   const head = (
@@ -203,6 +206,9 @@ export function SessionHead({
       <SaveWord role="status" data-testid="save-state">
         {saveWords[designer.save.is]}
       </SaveWord>
+      <Act kind="quiet" onPress={onText}>
+        <FileText size={15} aria-hidden /> Text
+      </Act>
       <Act
         aria-label={designer.canUndo ? `Undo ${designer.canUndo}` : 'Undo'}
         isDisabled={!designer.canUndo}

@@ -58,9 +58,12 @@ const Reading = styled.div`
 export function TypedRow({
   designer,
   inputRef,
+  onManyLines,
 }: {
   designer: Designer;
   inputRef: RefObject<HTMLInputElement | null>;
+  /** Several lines were pasted: more than this row can read back. */
+  onManyLines: (text: string) => void;
 }): ReactNode {
   const [text, setText] = useState('');
   const [at, setAt] = useState(0);
@@ -171,6 +174,12 @@ export function TypedRow({
           setTold('');
         }}
         onKeyDown={keys}
+        onPaste={(e) => {
+          const pasted = e.clipboardData.getData('text');
+          if (!pasted.trim().includes('\n')) return;
+          e.preventDefault();
+          onManyLines(pasted);
+        }}
       />
       <span className="unseen" role="status">
         {told}

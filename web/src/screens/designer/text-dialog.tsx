@@ -1,0 +1,283 @@
+import { allEntries, offeredEntries } from '@drimbo/core/movements/notebook';
+import {
+  blocksOfPasted,
+  readPasted,
+  withEntry,
+  type Pasted,
+  type PastedRow,
+} from '@drimbo/core/shorthand/pasted';
+import { writeSession } from '@drimbo/core/shorthand/session-text';
+import { schemeText } from '@drimbo/core/session/schemes';
+import type { Edit } from '@drimbo/core/session/edits';
+import { useMemo, useState, type ReactNode } from 'react';
+import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
+import { styled } from 'styled-components';
+import { newId } from '../../data/queries';
+import type { Designer } from '../../designer/use-designer';
+import { Act, Area, floating } from '../../look/parts';
+import { ink, size } from '../../look/theme';
+
+const Veil = styled(ModalOverlay)`
+  position: fixed;
+  inset: 0;
+  background: rgb(19 32 42 / 30%);
+  display: grid;
+  place-items: center;
+  z-index: 20;
+`;
+const Box = styled(Modal)`
+  ${floating}
+  width: min(1040px, calc(100vw - 24px));
+  max-height: calc(100vh - 40px);
+  overflow: auto;
+  padding: 14px 16px;
+  h2 {
+    font-size: ${size.lead};
+    margin: 0 0 8px;
+  }
+  .two {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 14px;
+  }
+  .acts {
+    display: flex;
+    gap: 8px;
+    margin-top: 10px;
+    align-items: center;
+    flex-wrap: wrap;
+  }
+  .soft {
+    color: ${ink.soft};
+    font-size: ${size.small};
+  }
+  @media (max-width: 760px) {
+    .two {
+      grid-template-columns: 1fr;
+    }
+  }
+`;
+const Rows = styled.ol`
+  font-size: ${size.small};
+  max-height: 440px;
+  overflow-y: auto;
+  li {
+    border-bottom: 1px solid ${ink.hush};
+    padding: 5px 0;
+  }
+  li[data-paired='true'] {
+    padding-left: 14px;
+  }
+  b {
+    font-weight: 660;
+  }
+  u {
+    text-decoration-style: wavy;
+    text-underline-offset: 3px;
+  }
+  select {
+    max-width: 220px;
+    border: 1px solid ${ink.rule};
+    border-radius: 3px;
+    background: ${ink.raised};
+    font-size: ${size.fine};
+  }
+  .text {
+    color: ${ink.soft};
+    font-size: ${size.fine};
+  }
+`;
+
+function ReadRow({
+  row,
+  names,
+  choose,
+}: {
+  row: PastedRow;
+  names: readonly { id: string; name: string }[];
+  choose: (entryId: string) => void;
+}): ReactNode {
+  const nearest = row.choices.map((c) => ({ id: c.entry.id, name: c.entry.name }));
+  const others = names.filter((n) => !nearest.some((c) => c.id === n.id));
+  const doubtful = row.line === null || row.unknown.length > 0;
+  return (
+    <li data-paired={row.paired} data-doubtful={doubtful}>
+      {row.paired && '+ '}
+      {row.line ? <b>{row.name}</b> : <b>Which movement?</b>}{' '}
+      {row.line && (
+        <span>
+          {schemeText(row.line.scheme)}
+          {row.understood.slice(0, 4).map((u) => (u.as === schemeText(row.line!.scheme) ? '' : `, ${u.as}`))}
+        </span>
+      )}
+      {row.unknown.length > 0 && (
+        <span className="soft">
+          {' '}
+          kept as a note: <u>{row.unknown.join(' ')}</u>
+        </span>
+      )}
+      {doubtful && (
+        <div className="text">
+          “{row.text}”{' '}
+          <select aria-label={`Movement for “${row.text}”`} value="" onChange={(e) => choose(e.target.value)}>
+            <option value="">{row.line ? 'means another movement…' : 'choose…'}</option>
+            {nearest.map((n) => (
+              <option key={n.id} value={n.id}>
+                {n.name}
+              </option>
+            ))}
+            {others.map((n) => (
+              <option key={n.id} value={n.id}>
+                {n.name}
+              </option>
+            ))}
+          </select>
+        </div>
+      )}
+    </li>
+  );
+}
+
+/** A session as text: paste a message, see what was understood, repair the rest, and take it over. */
+export function TextDialog({
+  designer,
+  begin,
+  close,
+}: {
+  designer: Designer;
+  begin: string;
+  close: () => void;
+}): ReactNode {
+  const { session, context } = designer;
+  const { notebook, client } = context;
+  const [text, setText] = useState(begin);
+  const [chosen, setChosen] = useState<Record<string, string>>({});
+  const [said, setSaid] = useState('');
+  const paste = useMemo(
+    () => ({ unit: client.unit, school: session.school, newId, ...(notebook ? { notebook } : {}) }),
+    [client.unit, session.school, notebook],
+  );
+  const names = offeredEntries(notebook);
+  const pasted = useMemo<Pasted>(() => {
+    const read = readPasted(text, paste);
+    return {
+      ...read,
+      rows: read.rows.map((row, i) => {
+        const entry = allEntries(notebook).find((e) => e.id === chosen[`${i} ${row.text}`]);
+        return entry ? withEntry(row, entry, paste) : row;
+      }),
+    };
+  }, [text, chosen, paste, notebook]);
+  const blocks = useMemo(() => blocksOfPasted(pasted, newId), [pasted]);
+  const count = blocks.reduce((n, b) => n + b.lines.length, 0);
+  const lost = pasted.rows.filter((r) => r.line === null);
+
+  const add = (): void => {
+    const at = session.blocks.length;
+    const edits: Edit[] = blocks.map((block, i) => ({ do: 'add block', at: at + i, block }));
+    const kept = lost.map((r) => r.text).join('; ');
+    if (kept)
+      edits.push({
+        do: 'head',
+        patch: { note: [session.note, `Not read: ${kept}`].filter(Boolean).join('\n').slice(0, 1000) },
+      });
+    designer.edit({ do: 'all', edits }, `add ${count} from text`);
+    close();
+  };
+  const replace = (): void => {
+    const { head, warmup } = pasted;
+    designer.edit(
+      {
+        do: 'put',
+        values: { ...head, blocks, ...(warmup.length > 0 ? { warmup } : {}) },
+      },
+      'take the text over',
+    );
+    close();
+  };
+  return (
+    <Veil isOpen isDismissable onOpenChange={(open) => !open && close()}>
+      <Box>
+        <Dialog>
+          <Heading slot="title" level={2}>
+            Session as text
+          </Heading>
+          <div className="two">
+            <div>
+              <Area
+                aria-label="Text"
+                rows={18}
+                autoFocus
+                spellCheck={false}
+                placeholder={
+                  'Paste a message or a session, one movement a line or several:\nincline db 4x8, then flys 3x12 super w/ pushups to failure, 90s rest'
+                }
+                value={text}
+                onChange={(e) => setText(e.target.value)}
+              />
+              <div className="acts">
+                <Act
+                  small
+                  onPress={() =>
+                    setText(writeSession(session, { unit: client.unit, ...(notebook ? { notebook } : {}) }))
+                  }
+                >
+                  This session as text
+                </Act>
+                <Act
+                  small
+                  isDisabled={text.trim() === ''}
+                  onPress={() => {
+                    navigator.clipboard.writeText(text).then(
+                      () => setSaid('Copied.'),
+                      () =>
+                        setSaid('The browser did not allow copying; select the text and copy it yourself.'),
+                    );
+                  }}
+                >
+                  Copy
+                </Act>
+                <span className="soft" role="status">
+                  {said}
+                </span>
+              </div>
+            </div>
+            <div>
+              <Rows aria-label="What was understood">
+                {pasted.rows.map((row, i) => (
+                  <ReadRow
+                    key={i}
+                    row={row}
+                    names={names}
+                    choose={(entryId) => setChosen((c) => ({ ...c, [`${i} ${row.text}`]: entryId }))}
+                  />
+                ))}
+              </Rows>
+              {pasted.rows.length === 0 && (
+                <p className="soft">What is read appears here. Nothing is taken over until you say so.</p>
+              )}
+              {pasted.warmup.length > 0 && <p className="soft">{pasted.warmup.length} warm-up items.</p>}
+              {lost.length > 0 && (
+                <p className="soft">
+                  {lost.length === 1 ? 'One line names' : `${lost.length} lines name`} no movement yet; left
+                  so, the words are kept in the note of the session.
+                </p>
+              )}
+            </div>
+          </div>
+          <div className="acts">
+            <Act kind="strong" isDisabled={count === 0} onPress={add}>
+              Add {count} {count === 1 ? 'movement' : 'movements'}
+            </Act>
+            <Act isDisabled={count === 0} onPress={replace}>
+              Replace the line-up
+            </Act>
+            <Act kind="quiet" onPress={close}>
+              Close
+            </Act>
+          </div>
+        </Dialog>
+      </Box>
+    </Veil>
+  );
+}
