@@ -19,6 +19,8 @@ const Movement = lazy(() =>
 );
 const Compare = lazy(() => import('./screens/movements/compare').then((m) => ({ default: m.CompareScreen })));
 const Model = lazy(() => import('./screens/movements/model').then((m) => ({ default: m.ModelScreen })));
+const Kits = lazy(() => import('./screens/kit/kits').then((m) => ({ default: m.KitsScreen })));
+const KitPage = lazy(() => import('./screens/kit/kit').then((m) => ({ default: m.KitScreen })));
 const SheetPage = lazy(() => import('./screens/sheet').then((m) => ({ default: m.SheetScreen })));
 
 const Top = styled.header`
@@ -71,6 +73,7 @@ function Frame(): ReactNode {
           <NavLink to="/clients">Clients</NavLink>
           <NavLink to="/sessions">Sessions</NavLink>
           <NavLink to="/movements">Movements</NavLink>
+          <NavLink to="/kit">Kit</NavLink>
         </nav>
         <Find />
       </Top>
@@ -94,6 +97,8 @@ export function App(): ReactNode {
         <Route path="/movements/compare" element={<Compare />} />
         <Route path="/movements/model" element={<Model />} />
         <Route path="/movements/:id" element={<Movement />} />
+        <Route path="/kit" element={<Kits />} />
+        <Route path="/kit/:id" element={<KitPage />} />
         <Route path="/sessions" element={<Sessions />} />
         <Route path="/sessions/:id" element={<Designer />} />
         <Route path="/sessions/:id/sheet" element={<SheetPage />} />

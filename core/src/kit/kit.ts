@@ -47,10 +47,61 @@ export const kitSchema = z
     rack: z.object({ count: z.number().int().min(0).max(10), safetyArms: z.boolean() }).strict(),
     places: z.array(z.string().max(60)),
     dipBelt: z.boolean(),
+    /** Chains to hang from a bar; `aSide` is how many there are for each end. */
+    chains: z
+      .array(
+        z
+          .object({
+            id,
+            name: z.string().max(60),
+            kgPerMetre: z.number().positive().max(40),
+            metres: z.number().positive().max(5),
+            aSide: z.number().int().min(1).max(6),
+          })
+          .strict(),
+      )
+      .max(10)
+      .optional(),
+    /** Bands by their pull at some lengths, one for each end of a bar. */
+    bands: z
+      .array(
+        z
+          .object({
+            id,
+            name: z.string().max(60),
+            points: z
+              .array(
+                z
+                  .object({ lengthM: z.number().positive().max(4), newtons: z.number().min(0).max(2000) })
+                  .strict(),
+              )
+              .min(2)
+              .max(8),
+          })
+          .strict(),
+      )
+      .max(10)
+      .optional(),
   })
   .strict();
 
 export type Kit = z.infer<typeof kitSchema>;
+
+/** A gym with nothing in it yet. */
+export const emptyKit = (name: string, unit: Kit['unit']): Kit => ({
+  format: 'drimbo.kit',
+  version: 1,
+  name,
+  unit,
+  bars: [],
+  plates: [],
+  dumbbells: [],
+  stacks: [],
+  benches: [],
+  rack: { count: 0, safetyArms: false },
+  places: [],
+  dipBelt: false,
+});
 
 /** Every notch any bench of this gym has, ascending, without doubles. */
 export function notchesOf(kit: Pick<Kit, 'benches'>): number[] {

@@ -43,6 +43,7 @@ const boathouse: Kit = {
   rack: { count: 1, safetyArms: false },
   places: ['landmine', 'dip bars'],
   dipBelt: true,
+  chains: [{ id: 'chains', name: 'Chains', kgPerMetre: 6, metres: 1.6, aSide: 1 }],
 };
 
 /** A room above a net store with old pound irons: no cables, no rack arms. */

@@ -34,7 +34,7 @@ const Rows = styled.ol`
 
 function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactNode {
   const saved = useSavedClient(file);
-  const client: Client = saved.client;
+  const client: Client = saved.document;
   const go = useNavigate();
   useEffect(() => {
     document.title = `${client.name} · Drimbo`;

@@ -1,0 +1,29 @@
+import fc from 'fast-check';
+import { readAngles, readSizes, sizesText } from './lists';
+
+test.each([
+  ['2-30 by 2', 15],
+  ['2–10 by 2 × 2, 12, 14', 7],
+  ['45, 25, 10, 5, 2.5', 5],
+  ['', 0],
+])('%p is read', (text, n) => expect(readSizes(text)).toHaveLength(n));
+
+test.each(['two', '5-2 by 1', '4 x 0', '2-900 by 0.1', '10,,x'])('%p is no list of sizes', (text) =>
+  expect(readSizes(text)).toBeNull(),
+);
+
+test('a list that is written is read back', () => {
+  const list = fc
+    .uniqueArray(fc.integer({ min: 1, max: 160 }), { maxLength: 20 })
+    .chain((halves) =>
+      fc.record({ halves: fc.constant(halves.sort((a, b) => a - b)), count: fc.integer({ min: 1, max: 3 }) }),
+    )
+    .map(({ halves, count }) => halves.map((h, i) => ({ size: h / 2, count: i % 5 === 4 ? 1 : count })));
+  fc.assert(fc.property(list, (sizes) => expect(readSizes(sizesText(sizes))).toEqual(sizes)));
+});
+
+test('angles are sorted, doubles fall together, nonsense is refused', () => {
+  expect(readAngles('30, 0 45° 30')).toEqual([0, 30, 45]);
+  expect(readAngles('0, 120')).toBeNull();
+  expect(readAngles('flat')).toBeNull();
+});

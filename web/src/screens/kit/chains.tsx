@@ -1,0 +1,82 @@
+import type { Kit } from '@drimbo/core/kit/kit';
+import type { ReactNode } from 'react';
+import { newId } from '../../data/queries';
+import { Act, Sheet, SheetHead } from '../../look/parts';
+import { Cell } from '../designer/cell';
+import { Body, readCount, readFigure, replaced, Rows, without } from './parts';
+
+/** Chains to hang from a bar: weight a metre, length, how many a side. */
+export function Chains({ kit, change }: { kit: Kit; change: (patch: Partial<Kit>) => void }): ReactNode {
+  return (
+    <Sheet>
+      <SheetHead>
+        <h2>Chains</h2>
+        <Act
+          small
+          onPress={() =>
+            change({
+              chains: [
+                ...(kit.chains ?? []),
+                { id: newId('chain'), name: 'Chains', kgPerMetre: 6, metres: 1.6, aSide: 1 },
+              ],
+            })
+          }
+        >
+          Add chains
+        </Act>
+      </SheetHead>
+      <Body>
+        {(kit.chains ?? []).length === 0 && (
+          <p>None. A chain is its weight a metre, its length and how many a side.</p>
+        )}
+        <Rows>
+          <tbody>
+            {(kit.chains ?? []).map((c, i) => {
+              const put = (patch: Partial<typeof c>): void =>
+                change({ chains: replaced(kit.chains!, i, { ...c, ...patch }) });
+              return (
+                <tr key={c.id}>
+                  <td>
+                    <Cell
+                      label={`Weight a metre of ${c.name}, kg`}
+                      text={`${c.kgPerMetre}`}
+                      read={readFigure(0.1, 40)}
+                      hint="Kilograms a metre"
+                      take={(kgPerMetre) => put({ kgPerMetre })}
+                    />
+                  </td>
+                  <td style={{ whiteSpace: 'nowrap' }}>kg a metre</td>
+                  <td>
+                    <Cell
+                      label={`Length of ${c.name}, metres`}
+                      text={`${c.metres}`}
+                      read={readFigure(0.2, 5)}
+                      hint="Metres"
+                      take={(metres) => put({ metres })}
+                    />
+                  </td>
+                  <td>m</td>
+                  <td>
+                    <Cell
+                      label={`How many a side of ${c.name}`}
+                      text={`${c.aSide}`}
+                      read={readCount(1, 6)}
+                      hint="1 to 6 a side"
+                      take={(aSide) => put({ aSide })}
+                    />
+                  </td>
+                  <td style={{ whiteSpace: 'nowrap' }}>a side</td>
+                  <td>
+                    <Act small kind="quiet" onPress={() => change({ chains: without(kit.chains!, i) })}>
+                      Out
+                    </Act>
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </Rows>
+      </Body>
+    </Sheet>
+  );
+}

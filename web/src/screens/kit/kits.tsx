@@ -1,0 +1,133 @@
+import { emptyKit, kitSchema, notchesOf, type Kit } from '@drimbo/core/kit/kit';
+import { massFigure } from '@drimbo/core/units/mass';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { api } from '../../data/api';
+import { newId, queryClient, useKits, type Stored } from '../../data/queries';
+import { ListPage, ListTable } from '../../look/lists';
+import { Act, Blank, Sheet, Title } from '../../look/parts';
+
+const heaviest = (kit: Kit): string => {
+  const bell = Math.max(0, ...kit.dumbbells.map((d) => d.kg));
+  return bell > 0 ? `dumbbells to ${massFigure(bell, kit.unit)} ${kit.unit}` : 'no dumbbells';
+};
+
+/** Says in one sentence what is wrong with a file that should be a kit. */
+function kitFrom(text: string): Kit {
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch {
+    throw new Error('This file is not JSON. Choose a kit that was saved from Drimbo.');
+  }
+  const checked = kitSchema.safeParse(data);
+  if (checked.success) return checked.data;
+  const issue = checked.error.issues[0]!;
+  throw new Error(
+    `This is not a kit: ${issue.path.join('.') || 'the file'} – ${issue.message}. Nothing was taken in.`,
+  );
+}
+
+/** The gyms a coach works in. */
+export function KitsScreen(): ReactNode {
+  const kits = useKits();
+  const go = useNavigate();
+  const file = useRef<HTMLInputElement>(null);
+  const [wrong, setWrong] = useState('');
+  useEffect(() => {
+    document.title = 'Kit · Drimbo';
+  }, []);
+  const add = async (kit: Kit): Promise<void> => {
+    const stored = await api.post<Stored<Kit>>('/kits', { id: newId('kit'), document: kit });
+    await queryClient.invalidateQueries({ queryKey: ['kits'] });
+    void go(`/kit/${stored.id}`);
+  };
+  const attempt = (work: Promise<void>): void => {
+    setWrong('');
+    work.catch((error: Error) => setWrong(error.message));
+  };
+  if (kits.error)
+    return (
+      <Blank title="The kits cannot be opened">
+        <p>{kits.error.message}</p>
+        <Act onPress={() => void kits.refetch()}>Try again</Act>
+      </Blank>
+    );
+  return (
+    <ListPage>
+      <header>
+        <Title>Kit</Title>
+        <span>{kits.data?.length ?? 0} gyms</span>
+        <input
+          ref={file}
+          type="file"
+          accept="application/json,.json"
+          aria-label="A kit to take in"
+          className="unseen"
+          tabIndex={-1}
+          onChange={(e) => {
+            const chosen = e.target.files?.[0];
+            e.target.value = '';
+            if (chosen) attempt(chosen.text().then((text) => add(kitFrom(text))));
+          }}
+        />
+        <Act onPress={() => file.current?.click()}>Take in a file</Act>
+        <Act kind="strong" onPress={() => attempt(add(emptyKit('New gym', 'kg')))}>
+          Add a gym
+        </Act>
+      </header>
+      {wrong && (
+        <p role="alert" style={{ marginBottom: 10, fontWeight: 620 }}>
+          {wrong}
+        </p>
+      )}
+      <Sheet>
+        <ListTable>
+          <thead>
+            <tr>
+              <th scope="col">Gym</th>
+              <th scope="col">Loads</th>
+              <th scope="col">Benches</th>
+              <th scope="col">Rack</th>
+            </tr>
+          </thead>
+          <tbody>
+            {(kits.data ?? []).map(({ id, document: kit }) => (
+              <tr key={id}>
+                <td>
+                  <Link className="name" to={`/kit/${id}`}>
+                    {kit.name}
+                  </Link>
+                  <small>in {kit.unit}</small>
+                </td>
+                <td>
+                  {kit.bars.length} {kit.bars.length === 1 ? 'bar' : 'bars'}, {heaviest(kit)},{' '}
+                  {kit.stacks.length === 0
+                    ? 'no stacks'
+                    : kit.stacks.map((s) => s.name.toLowerCase()).join(', ')}
+                </td>
+                <td>
+                  {notchesOf(kit)
+                    .map((n) => `${n}°`)
+                    .join(' ') || 'none'}
+                </td>
+                <td>
+                  {kit.rack.count === 0
+                    ? 'none'
+                    : kit.rack.safetyArms
+                      ? 'with safety arms'
+                      : 'without safety arms'}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </ListTable>
+        {kits.data?.length === 0 && (
+          <Blank title="No gym yet">
+            <p>Add one and write down what stands there: loads come from it.</p>
+          </Blank>
+        )}
+      </Sheet>
+    </ListPage>
+  );
+}

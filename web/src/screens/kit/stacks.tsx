@@ -1,0 +1,167 @@
+import type { Kit } from '@drimbo/core/kit/kit';
+import { movements } from '@drimbo/core/movements/catalogue';
+import { massFigure } from '@drimbo/core/units/mass';
+import type { ReactNode } from 'react';
+import { newId } from '../../data/queries';
+import { Act, Sheet, SheetHead } from '../../look/parts';
+import { Cell } from '../designer/cell';
+import { Body, readCount, readFigure, readText, replaced, Rows, without } from './parts';
+
+/** Stations a stack can serve, from the movements themselves. */
+const stackStations = [
+  ...new Set(
+    movements.filter((m) => m.implement === 'cable' || m.implement === 'machine').map((m) => m.station),
+  ),
+].sort();
+
+interface PartProps {
+  kit: Kit;
+  change: (patch: Partial<Kit>) => void;
+}
+
+/** Cable stacks and machines: first plate, step, end, ratio, and what each serves. */
+export function Stacks({
+  kit,
+  change,
+  kgOf,
+}: PartProps & { kgOf: (text: string, most?: number) => number | null }): ReactNode {
+  const { unit } = kit;
+  const shown = (kg: number): string => massFigure(kg, unit);
+  return (
+    <Sheet>
+      <SheetHead>
+        <h2>Stacks and machines</h2>
+        <Act
+          small
+          onPress={() =>
+            change({
+              stacks: [
+                ...kit.stacks,
+                {
+                  id: newId('stack'),
+                  name: 'Cables',
+                  serves: ['cables'],
+                  firstKg: 5,
+                  stepKg: 5,
+                  maxKg: 80,
+                  addOnsKg: [],
+                  count: 2,
+                  ratio: 1,
+                },
+              ],
+            })
+          }
+        >
+          Add a stack
+        </Act>
+      </SheetHead>
+      <Body>
+        {kit.stacks.length === 0 && (
+          <p>None. A stack is its first plate, its step and its end, and what it serves.</p>
+        )}
+        {kit.stacks.map((s, i) => {
+          const put = (patch: Partial<typeof s>): void =>
+            change({ stacks: replaced(kit.stacks, i, { ...s, ...patch }) });
+          const cell = (
+            label: string,
+            text: string,
+            read: (t: string) => number | null,
+            hint: string,
+            take: (n: number) => void,
+          ): ReactNode => (
+            <tr>
+              <td>{label}</td>
+              <td>
+                <Cell label={`${label}, ${s.name}`} text={text} read={read} hint={hint} take={take} />
+              </td>
+            </tr>
+          );
+          return (
+            <div key={s.id}>
+              <div style={{ display: 'flex', gap: 6, alignItems: 'center' }}>
+                <div style={{ flex: 1 }}>
+                  <Cell
+                    label={`Name of stack ${i + 1}`}
+                    strong
+                    text={s.name}
+                    read={readText}
+                    hint="A name"
+                    take={(name) => put({ name })}
+                  />
+                </div>
+                <Act small kind="quiet" onPress={() => change({ stacks: without(kit.stacks, i) })}>
+                  Out
+                </Act>
+              </div>
+              <Rows>
+                <tbody>
+                  {cell(
+                    `First plate, ${unit}`,
+                    shown(s.firstKg),
+                    (t) => kgOf(t),
+                    `A weight in ${unit}`,
+                    (firstKg) => put({ firstKg }),
+                  )}
+                  {cell(
+                    `Step, ${unit}`,
+                    shown(s.stepKg),
+                    (t) => kgOf(t),
+                    `A weight in ${unit}`,
+                    (stepKg) => put({ stepKg }),
+                  )}
+                  {cell(
+                    `Whole stack, ${unit}`,
+                    shown(s.maxKg),
+                    (t) => kgOf(t, 500),
+                    `A weight in ${unit}`,
+                    (maxKg) => put({ maxKg }),
+                  )}
+                  {cell(
+                    'Hand feels, of the stack',
+                    String(s.ratio),
+                    readFigure(0.25, 2),
+                    '0.5 for a pulley of two to one',
+                    (ratio) => put({ ratio }),
+                  )}
+                  {cell('How many', String(s.count), readCount(1, 10), '1 to 10', (count) => put({ count }))}
+                  <tr>
+                    <td>Add-ons, {unit}</td>
+                    <td>
+                      <Cell
+                        label={`Add-ons, ${s.name}`}
+                        text={s.addOnsKg.map(shown).join(', ') || 'none'}
+                        read={(t) => {
+                          if (/^none$/i.test(t.trim())) return [];
+                          const list = t.split(/[\s,]+/).map((x) => kgOf(x));
+                          return list.length <= 4 && list.every((k) => k !== null) ? list : null;
+                        }}
+                        hint={`Up to four weights in ${unit}, or none`}
+                        take={(addOnsKg) => put({ addOnsKg })}
+                      />
+                    </td>
+                  </tr>
+                  <tr>
+                    <td>Serves</td>
+                    <td>
+                      <select
+                        aria-label={`What ${s.name} serves`}
+                        value={s.serves[0] ?? ''}
+                        onChange={(e) => put({ serves: [e.target.value] })}
+                      >
+                        {stackStations.map((st) => (
+                          <option key={st} value={st}>
+                            {st}
+                          </option>
+                        ))}
+                      </select>
+                    </td>
+                  </tr>
+                </tbody>
+              </Rows>
+            </div>
+          );
+        })}
+      </Body>
+    </Sheet>
+  );
+}
