@@ -47,6 +47,7 @@ export function makeStore(db: Kysely<Tables>) {
         reps: r.reps,
         reserve: r.reserve,
         kind: 'set' as const,
+        tired: r.tired,
       }));
     },
   };

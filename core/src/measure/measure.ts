@@ -238,7 +238,7 @@ function makeBare(line: Line, context: Context): BareLine {
   };
 }
 
-function addRamps(lines: MeasuredLine[], context: Context): void {
+function addRamps(lines: MeasuredLine[], context: Context, style: Session['ramp']): void {
   let heavyDone = false;
   const warmed = new Set<string>();
   for (const m of lines) {
@@ -253,7 +253,13 @@ function addRamps(lines: MeasuredLine[], context: Context): void {
     heavyDone = true;
     if (warmed.has(`${m.movement.id}`)) continue;
     warmed.add(m.movement.id);
-    m.ramps = rampSets(choicesOf(context.kit, m.movement) ?? [], workKg, m.movement.implement, isFirst);
+    m.ramps = rampSets(
+      choicesOf(context.kit, m.movement) ?? [],
+      workKg,
+      m.movement.implement,
+      isFirst,
+      style,
+    );
   }
 }
 
@@ -332,7 +338,7 @@ export function layOut(session: Session, context: Context): LaidOut {
     lossesOf.set(e.of, list);
   });
   for (const m of lines) Object.assign(m, prescribed(m, lossesOf.get(m.id) ?? [], context));
-  addRamps(lines, context);
+  addRamps(lines, context, session.ramp);
   return { lines, byId, timeline: layTimeline(session, clocksOf(lines)) };
 }
 

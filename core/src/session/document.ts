@@ -113,6 +113,8 @@ export const sessionSchema = z
       .regex(/^\d{4}-\d{2}-\d{2}$/)
       .nullable(),
     note: z.string().max(1000),
+    /** How the first heavy lift is led up to; a ladder when left out. */
+    ramp: z.enum(['ladder', 'two sets']).optional(),
     warmup: z.array(warmupItemSchema).max(12),
     blocks: z.array(blockSchema).max(20),
     dismissed: z.array(dismissalSchema).max(100),

@@ -2,7 +2,17 @@ import type { Block, Line, Session, WarmupItem } from './document';
 
 type Header = Pick<
   Session,
-  'title' | 'minutes' | 'emphasis' | 'school' | 'spotter' | 'note' | 'kitId' | 'status' | 'date' | 'clientId'
+  | 'title'
+  | 'minutes'
+  | 'emphasis'
+  | 'school'
+  | 'spotter'
+  | 'note'
+  | 'kitId'
+  | 'status'
+  | 'date'
+  | 'clientId'
+  | 'ramp'
 >;
 
 /** A change to a session, as data. Ids that do not exist leave the session as it was. */

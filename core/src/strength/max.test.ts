@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { movementOf } from '../movements/catalogue';
 import type { LiftRecord } from './evidence';
+import { repsAtLoad } from './formulas';
 import { maxOf, movedShare, type StrengthContext } from './max';
 
 const bench = (patch: Partial<LiftRecord> = {}): LiftRecord => ({
@@ -109,4 +110,52 @@ test('the sum is told in the unit of the client, and long sets are said to be ro
   expect(known(maxOf(movementOf('dumbbell-press'), {}, pounds)).terms[0]!.says).toMatch(
     /lb bench press × 0\.4[12]$/,
   );
+});
+
+/**
+ * Somebody whose true ratio to the bench differs from the borrowed one, doing what the product says and
+ * logging it honestly, tired sets as tired: the estimate finds their own ratio.
+ */
+test('a consistent client comes to their own ratio within four sessions, and more sets never widen the spread', () => {
+  const press = movementOf('dumbbell-press');
+  for (const [truth, borrowed] of [
+    [0.31, 0.36],
+    [0.41, 0.36],
+  ] as const) {
+    const fresh = 116.7 * truth;
+    const records: LiftRecord[] = [bench()];
+    let spread = Infinity;
+    for (let session = 0; session < 4; session++) {
+      const date = `2026-11-${String(8 + session * 4).padStart(2, '0')}`;
+      for (const tired of [0, 0.04, 0.07]) {
+        const loadKg = Math.round(fresh * 0.74);
+        const toFailure = repsAtLoad(fresh * (1 - tired), loadKg, 'median');
+        const reps = Math.max(1, Math.floor(toFailure - 1));
+        records.push({
+          movement: 'dumbbell-press',
+          rig: { benchDeg: 30 },
+          date,
+          loadKg,
+          reps,
+          reserve: Math.round((toFailure - reps) * 2) / 2,
+          kind: 'set',
+          tired,
+        });
+        const now = known(maxOf(press, { benchDeg: 30 }, { ...context(...records), todayIso: '2026-11-24' }));
+        expect(now.spread).toBeLessThanOrEqual(spread + 1e-9);
+        spread = now.spread;
+      }
+    }
+    const found = known(maxOf(press, { benchDeg: 30 }, context(...records)));
+    expect(Math.abs(found.kg / fresh - 1)).toBeLessThan(0.05);
+    expect(Math.abs(found.kg / fresh - 1)).toBeLessThan(Math.abs(borrowed / truth - 1) / 2);
+  }
+});
+
+test('a tired set is read as what was left, so that tiredness is not taken off twice', () => {
+  const set = { ...bench({ reps: 5, kind: 'set' }), tired: 0.1 };
+  const rested = known(maxOf(movementOf('barbell-press'), {}, context(bench({ reps: 5, kind: 'set' }))));
+  const tired = known(maxOf(movementOf('barbell-press'), {}, context(set)));
+  expect(tired.kg / rested.kg).toBeCloseTo(1 / 0.9, 2);
+  expect(tired.terms[0]!.says).toContain('10 % tired');
 });

@@ -109,12 +109,14 @@ function fromRecord(
   const scale =
     rigFactor(movement, rig, OVERHEAD_PER_BENCH.ratio) /
     rigFactor(movement, record.rig, OVERHEAD_PER_BENCH.ratio);
-  const kg = estimatedMax(moved, record.reps, record.reserve, context.formula) * scale;
+  // What a tired set shows is what was left of the fresh max.
+  const fresh = 1 / (1 - (record.tired ?? 0));
+  const kg = estimatedMax(moved, record.reps, record.reserve, context.formula) * scale * fresh;
   const age = Math.max(0, daysBetween(record.date, context.todayIso));
   const reading = estimateError(reps) ** 2;
   // People judge what is left best within about three of failure.
   const judging = (0.012 * record.reserve) ** 2;
-  const conversion = (0.5 * Math.log(scale)) ** 2;
+  const conversion = (0.5 * Math.log(scale)) ** 2 + (0.3 * Math.log(fresh)) ** 2;
   const variance = (reading + judging + conversion) * 2 ** (age / HALF_LIFE_DAYS);
   const spread = Math.sqrt(variance);
   const days = age === 0 ? 'today' : `${age} ${age === 1 ? 'day' : 'days'} ago`;
@@ -127,7 +129,7 @@ function fromRecord(
     own: Math.abs(Math.log(scale)) < 0.05,
     terms: [
       {
-        says: `${record.kind === 'test' ? 'test' : 'set'} ${days}: ${massText(record.loadKg, context.unit)} × ${record.reps}${left}${turned}${isRough(reps) ? ', rough' : ''}`,
+        says: `${record.kind === 'test' ? 'test' : 'set'} ${days}: ${massText(record.loadKg, context.unit)} × ${record.reps}${left}${(record.tired ?? 0) >= 0.02 ? `, ${Math.round(record.tired! * 100)} % tired` : ''}${turned}${isRough(reps) ? ', rough' : ''}`,
         kg,
         spread,
       },

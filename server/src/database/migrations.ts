@@ -59,4 +59,12 @@ export const migrations: Record<string, Migration> = {
         .execute();
     },
   },
+  '003-tired-sets': {
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .alterTable('performed_sets')
+        .addColumn('tired', 'real', (c) => c.notNull().defaultTo(0))
+        .execute();
+    },
+  },
 };

@@ -24,6 +24,8 @@ export interface PerformedSetRow {
   load_kg: number;
   reps: number;
   reserve: number;
+  /** Share of the fresh max lost to the sets before. */
+  tired: number;
 }
 
 export interface Tables {

@@ -66,6 +66,7 @@ function performed(typed: TypedSession, id: string, session: Session, context: C
         load_kg: loadKg,
         reps,
         reserve: Math.min(5, Math.round(set.target.reserve)),
+        tired: Number(Math.min(0.6, set.loss).toFixed(3)),
       });
       sequence += 1;
     }
@@ -81,6 +82,7 @@ const asRecord = (row: PerformedSetRow): LiftRecord => ({
   reps: row.reps,
   reserve: row.reserve,
   kind: 'set',
+  tired: row.tired,
 });
 
 /** Fills an empty database with the Boathouse: kits, clients, sessions, logged sets. False when it is not empty. */
