@@ -1,6 +1,7 @@
 import type { Appraisal } from '../appraise';
 import { movementOf } from '../movements/catalogue';
 import { cueList } from '../movements/notebook';
+import type { LoadedSet } from '../loads/prescribe';
 import type { MeasuredLine } from '../measure/measure';
 import type { Context } from '../measure/context';
 import type { Session } from '../session/document';
@@ -71,10 +72,20 @@ export function loadText(m: Pick<MeasuredLine, 'sets' | 'movement' | 'calibrate'
       : load.perHand
         ? ' a side'
         : '';
-  return `${figures(
-    m.sets.map((s) => s.kg!),
-    unit,
-  )} ${unit}${each}`;
+  const heads = m.sets.filter((s) => s.target.stage === 0).map((s) => s.kg!);
+  return `${figures(heads, unit)}${stagesText(m.sets, unit)} ${unit}${each}`;
+}
+
+/** " → 18 → 14": the loads of the last set's stages, where they change. */
+function stagesText(sets: readonly LoadedSet[], unit: MassUnit): string {
+  const last = sets[sets.length - 1]!.target.set;
+  const stages = sets.filter((s) => s.target.set === last);
+  return stages.some((s) => s.kg !== stages[0]!.kg)
+    ? stages
+        .slice(1)
+        .map((s) => ` → ${massFigure(s.kg!, unit)}`)
+        .join('')
+    : '';
 }
 
 function figures(kgs: readonly number[], unit: MassUnit): string {

@@ -139,3 +139,20 @@ test('a dip takes what the belt can hang (test 20 kg × 6 at 80 kg bodyweight)',
   expect(m.sets[0]!.kg).toBe(20);
   expect(movementOf('dip').load.kind).toBe('bodyweight');
 });
+
+test('the chance to stay in range falls as the load rises, and is about even where the last rep is in doubt', () => {
+  const chances = [70, 80, 85, 90, 100].map(
+    (kg) =>
+      first(
+        line('barbell-bench-press', {
+          loadKg: kg,
+          scheme: { kind: 'straight', sets: 1, reps: { lo: 8, hi: 8 } },
+        }),
+      ).sets[0]!.chance!,
+  );
+  for (let i = 1; i < chances.length; i++) expect(chances[i]).toBeLessThanOrEqual(chances[i - 1]! + 1e-9);
+  expect(chances[0]).toBeGreaterThan(0.95);
+  expect(chances[4]).toBeLessThan(0.05);
+  const computed = first(line('barbell-bench-press')).sets[0]!;
+  expect(computed.chance!).toBeGreaterThan(0.5);
+});

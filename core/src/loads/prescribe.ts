@@ -23,6 +23,8 @@ export interface LoadedSet {
   /** False when this kit cannot make it; `nearestKg` then says what it can. */
   makeable: boolean;
   nearestKg: number | null;
+  /** Chance that the set ends within its range at its reserve, from how sure the max is; null where nothing is known. A model's estimate. */
+  chance: number | null;
   /** A stage of a drop that this kit has no lighter load for. */
   noLighter: boolean;
   /** Repetitions expected at the target reserve, and what would then be left. A model estimate. */
@@ -111,6 +113,35 @@ function expectedReps(toFailure: number, { reps, reserve, open }: SetTarget): nu
  * rest–pause at a ten-rep load bring about three repetitions.
  */
 const AT_ONCE_S = 15;
+
+/** Share of a normal curve below `z`; Abramowitz & Stegun 1964, 26.2.17 (from memory), to 1e-7. */
+function normalBelow(z: number): number {
+  const t = 1 / (1 + 0.2316419 * Math.abs(z));
+  const tail =
+    0.3989422804 *
+    Math.exp((-z * z) / 2) *
+    t *
+    (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
+  return z > 0 ? 1 - tail : tail;
+}
+
+/** How far a client's day is from their estimate, beside the spread of the estimate. Own estimate. */
+const DAY_SPREAD = 0.025;
+
+/**
+ * Chance that the lowest of the range is reached with the reserve kept, half a repetition given: the
+ * max is taken as log-normal about what the client is able to at this moment.
+ */
+function chanceInRange(
+  ableKg: number,
+  spread: number,
+  movedKg: number,
+  target: SetTarget,
+  formula: FormulaChoice,
+): number {
+  const needed = movedKg * maxOverLoad(Math.max(0.5, target.reps.lo + target.reserve - 0.5), formula);
+  return normalBelow(Math.log(ableKg / needed) / Math.hypot(spread, DAY_SPREAD));
+}
 
 /** How far the max at a bout's own setting is from that at the line's; 1 without a change. */
 function easierBy(movement: Movement, rig: Rig, target: SetTarget): number {
@@ -207,6 +238,7 @@ export function prescribe(
       makeable,
       nearestKg: near?.kg ?? null,
       noLighter,
+      chance: null,
       expectedReps: null,
       expectedReserve: null,
       reserveShift: 0,
@@ -218,6 +250,7 @@ export function prescribe(
       const reps = expectedReps(toFailure, target);
       set.expectedReps = reps;
       set.expectedReserve = Math.max(0, toFailure - reps);
+      if (!target.open) set.chance = chanceInRange(able, max.spread, kg + bodyKg, target, client.formula);
       if (hand === null && wish !== null && wish + bodyKg > 0 && !target.loadOf)
         set.reserveShift = toFailure - repsAt(wish);
     }

@@ -124,6 +124,14 @@ const broken: Record<string, { session: Session; context?: Context; severity: st
     context: { ...sampleContext, client: { ...sampleClient, trainingAge: 'under 1 year' } },
     severity: 'watch',
   },
+  'lockout-over-max': {
+    session: session([line('bench-press-with-chains', { loadKg: 115 })]),
+    context: {
+      ...sampleContext,
+      kit: { ...sampleKit, chains: [{ id: 'c', name: 'Chains', kgPerMetre: 12, metres: 2, aSide: 1 }] },
+    },
+    severity: 'watch',
+  },
   'beginner-techniques': {
     session: session([
       line('pushdown', {

@@ -11,6 +11,7 @@ import { failureFirstCompound } from './rules/failure-first-compound';
 import { flareOnIncline } from './rules/flare-on-incline';
 import { kitAtOnce } from './rules/kit-at-once';
 import { loadNotMakeable } from './rules/load-not-makeable';
+import { lockoutOverMax } from './rules/lockout-over-max';
 import { missingLongHead } from './rules/missing-long-head';
 import { missingRearOrRotation } from './rules/missing-rear-or-rotation';
 import { missingSideDelt } from './rules/missing-side-delt';
@@ -53,6 +54,7 @@ export const rules: readonly Rule[] = [
   dumbbellsLowReps,
   angleNotOnBench,
   loadNotMakeable,
+  lockoutOverMax,
   shortRack,
   kitAtOnce,
   staticStretchFirst,

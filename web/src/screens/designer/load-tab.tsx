@@ -5,6 +5,7 @@ import { massFigure, massText } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Designer } from '../../designer/use-designer';
+import { PlateSleeve } from '../../drawing/plate-sleeve';
 import { Act } from '../../look/parts';
 import { ink, size } from '../../look/theme';
 import { Cell } from './cell';
@@ -46,17 +47,6 @@ const basisWords = {
   borrowed: 'borrowed from a related lift',
   calibrate: 'nothing to go by yet',
 };
-
-function plates(m: MeasuredLine, i: number, unit: 'kg' | 'lb'): string {
-  const stack = m.sets[i]?.perSide;
-  if (!stack) return '';
-  if (stack.length === 0) return 'bar alone';
-  return (
-    stack
-      .map((p) => (p.count > 1 ? `${p.count} × ${massFigure(p.kg, unit)}` : massFigure(p.kg, unit)))
-      .join(' + ') + ' a side'
-  );
-}
 
 /** What the loads of a line rest on, set by set, and where the coach may say otherwise. */
 export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: Designer }): ReactNode {
@@ -131,7 +121,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
             <th>Reps</th>
             <th>Leave</th>
             <th>Load, {unit}</th>
-            <th>Expected</th>
+            <th>Expected, and the chance to stay in range</th>
           </tr>
         </thead>
         <tbody>
@@ -167,14 +157,27 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
                   ? 'nothing lighter here'
                   : s.expectedReps === null
                     ? '—'
-                    : `${s.expectedReps} reps, ${s.expectedReserve!.toFixed(1)} left`}
+                    : `${s.expectedReps} reps, ${s.expectedReserve!.toFixed(1)} left${s.chance === null ? '' : `, ${Math.round(s.chance * 20) * 5} %`}`}
               </td>
             </tr>
           ))}
         </tbody>
       </table>
-      {m.sets[0]?.perSide && <p>First load: {plates(m, 0, unit)}.</p>}
-      {m.ramps.length > 0 && (
+      {m.sets[0]?.perSide && (
+        <div>
+          <h3>On the bar</h3>
+          {[...m.ramps, { kg: m.sets[0].kg!, reps: null, perSide: m.sets[0].perSide }].map((r, i) => (
+            <div key={i} style={{ display: 'flex', alignItems: 'center', gap: 8 }}>
+              <span style={{ width: 92, fontWeight: r.reps === null ? 650 : 420 }}>
+                {massText(r.kg, unit)}
+                {r.reps === null ? '' : ` × ${r.reps}`}
+              </span>
+              <PlateSleeve perSide={r.perSide ?? []} unit={unit} heightPx={34} />
+            </div>
+          ))}
+        </div>
+      )}
+      {m.ramps.length > 0 && !m.sets[0]?.perSide && (
         <p>Ramp: {m.ramps.map((r) => `${massText(r.kg, unit)} × ${r.reps}`).join(', ')}.</p>
       )}
       {m.line.loadKg !== null && (

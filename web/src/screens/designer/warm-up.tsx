@@ -171,6 +171,24 @@ export function WarmUp({ designer }: { designer: Designer }): ReactNode {
                 </option>
               ))}
             </Choice>
+            <label
+              style={{ display: 'flex', gap: 8, alignItems: 'center', marginTop: 8, fontSize: size.small }}
+            >
+              Lead up to the first lift by
+              <Choice
+                style={{ flex: 1 }}
+                value={session.ramp ?? 'ladder'}
+                onChange={(e) =>
+                  edit(
+                    { do: 'head', patch: { ramp: e.target.value === 'two sets' ? 'two sets' : undefined } },
+                    'change the ramp',
+                  )
+                }
+              >
+                <option value="ladder">a ladder of rising loads</option>
+                <option value="two sets">two sets of 12–15</option>
+              </Choice>
+            </label>
           </Dialog>
         </Pop>
       </DialogTrigger>
