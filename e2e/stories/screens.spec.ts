@@ -11,6 +11,9 @@ for (const [name, path, ready] of [
   ['a movement on a client', '/movements/dumbbell-bench-press?client=mirelle-vandoorn', 'max today about'],
   ['the comparison', '/movements/compare', 'Who does the work'],
   ['what the mechanics know', '/movements/model', 'A second opinion'],
+  ['the kits', '/kit', 'The Boathouse'],
+  ['a kit', '/kit/boathouse', 'pairs of each'],
+  ['the loads', '/loads?load=100&reps=5', 'median of seven'],
   ['a missing address', '/nowhere', 'There is nothing at this address'],
 ] as const)
   test(`axe finds nothing on ${name}`, async ({ page }) => {

@@ -21,6 +21,7 @@ const Compare = lazy(() => import('./screens/movements/compare').then((m) => ({ 
 const Model = lazy(() => import('./screens/movements/model').then((m) => ({ default: m.ModelScreen })));
 const Kits = lazy(() => import('./screens/kit/kits').then((m) => ({ default: m.KitsScreen })));
 const KitPage = lazy(() => import('./screens/kit/kit').then((m) => ({ default: m.KitScreen })));
+const Loads = lazy(() => import('./screens/loads/loads').then((m) => ({ default: m.LoadsScreen })));
 const SheetPage = lazy(() => import('./screens/sheet').then((m) => ({ default: m.SheetScreen })));
 
 const Top = styled.header`
@@ -73,6 +74,7 @@ function Frame(): ReactNode {
           <NavLink to="/clients">Clients</NavLink>
           <NavLink to="/sessions">Sessions</NavLink>
           <NavLink to="/movements">Movements</NavLink>
+          <NavLink to="/loads">Loads</NavLink>
           <NavLink to="/kit">Kit</NavLink>
         </nav>
         <Find />
@@ -97,6 +99,7 @@ export function App(): ReactNode {
         <Route path="/movements/compare" element={<Compare />} />
         <Route path="/movements/model" element={<Model />} />
         <Route path="/movements/:id" element={<Movement />} />
+        <Route path="/loads" element={<Loads />} />
         <Route path="/kit" element={<Kits />} />
         <Route path="/kit/:id" element={<KitPage />} />
         <Route path="/sessions" element={<Sessions />} />

@@ -20,6 +20,10 @@ export const formulas = {
 
 export type FormulaId = keyof typeof formulas;
 export const formulaIds = Object.keys(formulas) as FormulaId[];
+
+/** As they are written in print. */
+export const formulaName = (id: FormulaId): string =>
+  id === 'oconner' ? 'O’Conner' : id[0]!.toUpperCase() + id.slice(1);
 export type FormulaChoice = 'median' | FormulaId;
 
 function medianAtWhole(r: number): number {

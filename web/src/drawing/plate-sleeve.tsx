@@ -34,7 +34,9 @@ export function PlateSleeve({
 }): ReactNode {
   const plates = perSide.flatMap((p) => Array.from({ length: p.count }, () => p.kg));
   const thick = (kg: number): number => Math.max(12, Math.min(19, 9 + kg * 0.45));
-  const tall = (kg: number): number => heightPx * Math.max(0.34, Math.min(1, 0.3 + kg / 28));
+  const figureLength = Math.max(0, ...plates.map((kg) => massFigure(kg, unit).length));
+  const least = Math.max(heightPx * 0.34, 5 + 5.2 * figureLength);
+  const tall = (kg: number): number => Math.min(heightPx, Math.max(least, heightPx * (0.3 + kg / 28)));
   const widths = plates.map(thick);
   const whole = 46 + widths.reduce((a, b) => a + b + 1, 0) + 22;
   const says =

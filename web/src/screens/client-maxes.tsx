@@ -2,7 +2,7 @@ import { clientMax } from '@drimbo/core/measure/measure';
 import { entries, findEntry } from '@drimbo/core/movements/catalogue';
 import { missingFor } from '@drimbo/core/kit/fitting';
 import type { Client } from '@drimbo/core/session/client';
-import { formulaIds } from '@drimbo/core/strength/formulas';
+import { formulaIds, formulaName } from '@drimbo/core/strength/formulas';
 import { liftRecordSchema, type LiftRecord } from '@drimbo/core/strength/evidence';
 import { massText, toKg } from '@drimbo/core/units/mass';
 import { movementName } from '@drimbo/core/movements/settings';
@@ -119,7 +119,7 @@ export function ClientMaxes({
             <option value="median">median of seven</option>
             {formulaIds.map((f) => (
               <option key={f} value={f}>
-                {f}
+                {formulaName(f)}
               </option>
             ))}
           </select>

@@ -79,10 +79,11 @@ export function Cell<T>({
   const keys = (e: KeyboardEvent<HTMLInputElement>): void => {
     if (e.key === 'Escape' || e.key === 'Enter') {
       e.preventDefault();
+      e.stopPropagation();
+      if (wrong && e.key === 'Enter') return;
       setTyped(null);
       e.currentTarget.blur();
       if (e.key === 'Enter') e.currentTarget.focus();
-      e.stopPropagation();
     }
   };
   return (

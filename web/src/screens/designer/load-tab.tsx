@@ -1,3 +1,5 @@
+import { bodyOf } from '@drimbo/core/choosing/swaps';
+import { loadAlong } from '@drimbo/core/loads/along-the-range';
 import type { MeasuredLine } from '@drimbo/core/measure/measure';
 import { repsText } from '@drimbo/core/session/schemes/model';
 import { formulas } from '@drimbo/core/strength/formulas';
@@ -57,6 +59,8 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
   const fitted = m.sets.find(
     (s) => !s.byHand && s.wishKg !== null && s.kg !== null && Math.abs(s.reserveShift) >= 0.15,
   );
+  const first = m.sets[0]?.kg ?? null;
+  const along = first === null ? null : loadAlong(m.movement, m.rig, first, bodyOf(designer.context), kit);
   const setLoad = (i: number, loadKg: number | null): void => {
     const loads = m.sets.map((s, n) => (n === i ? (loadKg ?? s.nearestKg ?? 0) : (s.kg ?? s.nearestKg ?? 0)));
     designer.edit(
@@ -163,6 +167,14 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
           ))}
         </tbody>
       </table>
+      {along && (
+        <p data-testid="along">
+          With {m.rig.added === 'chains' ? 'its chains' : 'bands'} the first set weighs{' '}
+          {massText(Number(along.bottom.toFixed(1)), unit)} at the bottom,{' '}
+          {massText(Number(along.middle.toFixed(1)), unit)} half-way,{' '}
+          {massText(Number(along.top.toFixed(1)), unit)} at the top.
+        </p>
+      )}
       {m.sets[0]?.perSide && (
         <div>
           <h3>On the bar</h3>
