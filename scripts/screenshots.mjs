@@ -53,6 +53,16 @@ const views = [
   ['movements', '/movements'],
   ['movement', '/movements/incline-dumbbell-press'],
   ['compare', '/movements/compare?rig=dumbbell-fly&rig=cable-fly-shoulder-height&rig=machine-fly'],
+  [
+    'text',
+    '/sessions/mirelle-push-a',
+    async (page) => {
+      await page.getByRole('button', { name: 'Text', exact: true }).click();
+      await page.getByRole('button', { name: 'This session as text' }).click();
+    },
+  ],
+  ['kit', '/kit/boathouse'],
+  ['loads', '/loads?load=102.5&reps=5&left=1&plates=20&kit=boathouse'],
   ['clients', '/clients'],
   ['client', '/clients/mirelle-vandoorn'],
   ['sessions', '/sessions'],

@@ -43,6 +43,14 @@ test('a bare load is in the unit of the client', () => {
   expect(readTypedLine('bench press 3x5 @225', 'lb').patch.loadKg).toBeCloseTo(102.058, 3);
 });
 
+test.each([
+  ['bench pyramid 12, 10, 8', 'ascending'],
+  ['bench 8/10/12 pyramid', 'descending'],
+])('%p is a pyramid and leaves no word over', (text, kind) => {
+  const typed = readTypedLine(text, 'kg');
+  expect([typed.patch.scheme?.kind, typed.unknown]).toEqual([kind, []]);
+});
+
 test('a setting word goes to the rig where it is no part of the name', () => {
   const typed = readTypedLine('neutral incline db press 3x10', 'kg');
   expect([typed.entry!.id, typed.rig]).toEqual(['incline-dumbbell-press', { forearm: 'neutral' }]);

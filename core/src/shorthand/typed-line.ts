@@ -113,7 +113,7 @@ const readers: Reader[] = [
     take: (m, out) => takeScheme(m[1]!, out),
   },
   {
-    pattern: /\b(\d{1,3}(?:\s*[,/]\s*\d{1,3})+)\b/,
+    pattern: /(?:\bpyramid(?:\s+of)?\s*:?\s*)?\b(\d{1,3}(?:\s*[,/]\s*\d{1,3})+)\b(?:\s*pyramid\b)?/i,
     scheme: true,
     take: (m, out) => takeScheme(m[1]!, out),
   },

@@ -112,9 +112,10 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
         {fitted && (
           <p>
             {massText(Number(fitted.wishKg!.toFixed(1)), unit)} cannot be made at {kit.name};{' '}
-            {massText(fitted.kg!, unit)} leaves about{' '}
-            {Math.max(0, fitted.target.reserve + fitted.reserveShift).toFixed(1)} in reserve instead of{' '}
-            {fitted.target.reserve.toFixed(fitted.target.reserve % 1 ? 1 : 0)}.
+            {massText(fitted.kg!, unit)}{' '}
+            {fitted.target.reserve + fitted.reserveShift < 0
+              ? `costs about ${(-fitted.target.reserve - fitted.reserveShift).toFixed(1)} of a repetition.`
+              : `leaves about ${(fitted.target.reserve + fitted.reserveShift).toFixed(1)} in reserve instead of ${Number(fitted.target.reserve.toFixed(1))}.`}
           </p>
         )}
       </div>
@@ -125,7 +126,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
             <th>Reps</th>
             <th>Leave</th>
             <th>Load, {unit}</th>
-            <th>Expected, and the chance to stay in range</th>
+            <th>Expected, chance in range</th>
           </tr>
         </thead>
         <tbody>
@@ -156,12 +157,12 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
                   take={(kg) => setLoad(i, kg)}
                 />
               </td>
-              <td>
+              <td style={{ whiteSpace: 'nowrap' }}>
                 {s.noLighter
                   ? 'nothing lighter here'
                   : s.expectedReps === null
                     ? '—'
-                    : `${s.expectedReps} reps, ${s.expectedReserve!.toFixed(1)} left${s.chance === null ? '' : `, ${Math.round(s.chance * 20) * 5} %`}`}
+                    : `${s.expectedReps}, ${s.expectedReserve!.toFixed(1)} left${s.chance === null ? '' : `, ${Math.round(s.chance * 20) * 5} %`}`}
               </td>
             </tr>
           ))}

@@ -171,11 +171,12 @@ export function WarmUp({ designer }: { designer: Designer }): ReactNode {
                 </option>
               ))}
             </Choice>
-            <label
+            <div
               style={{ display: 'flex', gap: 8, alignItems: 'center', marginTop: 8, fontSize: size.small }}
             >
-              Lead up to the first lift by
+              <label htmlFor="way-up">Lead up to the first lift by</label>
               <Choice
+                id="way-up"
                 style={{ flex: 1 }}
                 value={session.ramp ?? 'ladder'}
                 onChange={(e) =>
@@ -188,7 +189,7 @@ export function WarmUp({ designer }: { designer: Designer }): ReactNode {
                 <option value="ladder">a ladder of rising loads</option>
                 <option value="two sets">two sets of 12–15</option>
               </Choice>
-            </label>
+            </div>
           </Dialog>
         </Pop>
       </DialogTrigger>

@@ -36,7 +36,7 @@ export function Chains({ kit, change }: { kit: Kit; change: (patch: Partial<Kit>
                 change({ chains: replaced(kit.chains!, i, { ...c, ...patch }) });
               return (
                 <tr key={c.id}>
-                  <td>
+                  <td style={{ width: 52 }}>
                     <Cell
                       label={`Weight a metre of ${c.name}, kg`}
                       text={`${c.kgPerMetre}`}
@@ -46,7 +46,7 @@ export function Chains({ kit, change }: { kit: Kit; change: (patch: Partial<Kit>
                     />
                   </td>
                   <td style={{ whiteSpace: 'nowrap' }}>kg a metre</td>
-                  <td>
+                  <td style={{ width: 52 }}>
                     <Cell
                       label={`Length of ${c.name}, metres`}
                       text={`${c.metres}`}
@@ -56,7 +56,7 @@ export function Chains({ kit, change }: { kit: Kit; change: (patch: Partial<Kit>
                     />
                   </td>
                   <td>m</td>
-                  <td>
+                  <td style={{ width: 40 }}>
                     <Cell
                       label={`How many a side of ${c.name}`}
                       text={`${c.aSide}`}
