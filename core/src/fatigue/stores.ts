@@ -1,22 +1,20 @@
 import { regionIds, regions, type Credits, type VoiceId } from '../anatomy/regions';
+import { fatigueTable } from './calibrated';
 import { clamp } from '../units/numbers';
 
-/**
- * Set-to-set fatigue: each region has a fast and a slow store. A model estimate; the constants are
- * set so that three sets to failure with a 10-rep max give about 10, 8, 7 at two minutes' rest,
- * 10, 7, 5 at one and 10, 9, 8 at four (common practice).
- */
-export const fatigueTable = {
-  /** Share of capacity lost to one set of ten to failure at full credit. */
-  fastPerSet: 0.1,
-  slowPerSet: 0.025,
-  fastRecoveryS: 87,
-  slowRecoveryS: 45 * 60,
+/** The constants of the two stores. */
+export interface FatigueTable {
+  /** Share of capacity lost to one set of ten to failure at full credit, by store. */
+  fastPerSet: number;
+  slowPerSet: number;
+  /** Seconds in which a store falls to 1/e. */
+  fastRecoveryS: number;
+  slowRecoveryS: number;
   /** How much less a set adds for each repetition left in reserve: e^(−k·reserve), about half at 2. */
-  reserveDecay: 0.35,
+  reserveDecay: number;
   /** No region gives up more than this. */
-  most: 0.6,
-} as const;
+  most: number;
+}
 
 /** A set as the stores see it. */
 export interface Exertion {
@@ -45,22 +43,22 @@ function entriesOf(credits: Credits): [number, number][] {
   return list;
 }
 
-function recover(store: Store, seconds: number): void {
-  const fast = Math.exp(-seconds / fatigueTable.fastRecoveryS);
-  const slow = Math.exp(-seconds / fatigueTable.slowRecoveryS);
+function recover(store: Store, seconds: number, table: FatigueTable): void {
+  const fast = Math.exp(-seconds / table.fastRecoveryS);
+  const slow = Math.exp(-seconds / table.slowRecoveryS);
   for (let i = 0; i < regionIds.length; i++) {
     store.fast[i]! *= fast;
     store.slow[i]! *= slow;
   }
 }
 
-const tired = (store: Store, i: number): number =>
-  Math.min(fatigueTable.most, store.fast[i]! + store.slow[i]!);
+const tired = (store: Store, i: number, table: FatigueTable): number =>
+  Math.min(table.most, store.fast[i]! + store.slow[i]!);
 
 /** Loss of momentary max: what the movement's most tired important region costs it. */
-function lossOf(store: Store, credits: Credits): number {
+function lossOf(store: Store, credits: Credits, table: FatigueTable): number {
   let loss = 0;
-  for (const [i, credit] of entriesOf(credits)) loss = Math.max(loss, credit * tired(store, i));
+  for (const [i, credit] of entriesOf(credits)) loss = Math.max(loss, credit * tired(store, i, table));
   return loss;
 }
 
@@ -78,36 +76,43 @@ export interface FatigueRun {
 
 const voiceOf = regionIds.map((id) => regions[id].voice);
 
-function freshness(store: Store, atS: number): FreshnessPoint {
+function freshness(store: Store, atS: number, table: FatigueTable): FreshnessPoint {
   const fresh = { chest: 1, shoulders: 1, triceps: 1, helpers: 1 };
   for (let i = 0; i < regionIds.length; i++) {
-    const left = 1 - tired(store, i);
+    const left = 1 - tired(store, i, table);
     if (left < fresh[voiceOf[i]!]) fresh[voiceOf[i]!] = left;
   }
   return { atS, fresh };
 }
 
-/** Runs the stores over sets in time order. `endS` closes the curve; null leaves the curve out. */
-export function runFatigue(exertions: readonly Exertion[], endS: number | null): FatigueRun {
+/**
+ * Set-to-set fatigue: each region has a fast and a slow store. Runs them over sets in time order;
+ * `endS` closes the curve, null leaves the curve out. A model's estimate.
+ */
+export function runFatigue(
+  exertions: readonly Exertion[],
+  endS: number | null,
+  table: FatigueTable = fatigueTable,
+): FatigueRun {
   const store = { fast: new Float64Array(regionIds.length), slow: new Float64Array(regionIds.length) };
   const losses: number[] = [];
-  const curve: FreshnessPoint[] = endS === null ? [] : [freshness(store, 0)];
+  const curve: FreshnessPoint[] = endS === null ? [] : [freshness(store, 0, table)];
   let now = 0;
   for (const set of exertions) {
-    recover(store, set.startS - now);
-    losses.push(lossOf(store, set.credits));
-    if (endS !== null) curve.push(freshness(store, set.startS));
-    const effort = Math.exp(-fatigueTable.reserveDecay * Math.max(0, set.reserve));
+    recover(store, set.startS - now, table);
+    losses.push(lossOf(store, set.credits, table));
+    if (endS !== null) curve.push(freshness(store, set.startS, table));
+    const effort = Math.exp(-table.reserveDecay * Math.max(0, set.reserve));
     const amount = effort * clamp(set.reps / 10, 0.2, 2);
     for (const [i, credit] of entriesOf(set.credits)) {
-      store.fast[i]! += fatigueTable.fastPerSet * credit * amount;
-      store.slow[i]! += fatigueTable.slowPerSet * credit * amount;
+      store.fast[i]! += table.fastPerSet * credit * amount;
+      store.slow[i]! += table.slowPerSet * credit * amount;
     }
     now = set.endS;
-    if (endS !== null) curve.push(freshness(store, now));
+    if (endS !== null) curve.push(freshness(store, now, table));
   }
   if (endS === null) return { losses, curve };
-  recover(store, Math.max(0, endS - now));
-  curve.push(freshness(store, Math.max(endS, now)));
+  recover(store, Math.max(0, endS - now), table);
+  curve.push(freshness(store, Math.max(endS, now), table));
   return { losses, curve };
 }

@@ -1,0 +1,32 @@
+import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { resolve } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { build } from 'esbuild';
+import { format } from 'prettier';
+
+/** A TypeScript module of the core, ready to be called from a script. */
+export async function bundled(entry) {
+  const name = entry.replace(/\W+/g, '-');
+  const bundle = resolve(`.cache/${name}.mjs`);
+  mkdirSync('.cache', { recursive: true });
+  await build({
+    entryPoints: [entry],
+    outfile: bundle,
+    bundle: true,
+    format: 'esm',
+    platform: 'node',
+    logLevel: 'warning',
+  });
+  const module = await import(pathToFileURL(bundle).href);
+  rmSync(bundle);
+  return module;
+}
+
+/** Writes a constant to a source file, saying which command did. */
+export async function writeConstant(file, name, value, command) {
+  const text = `/** Written by \`npm run ${command}\`; a test holds it current. */
+export const ${name} = ${JSON.stringify(value)} as const;
+`;
+  const options = JSON.parse(readFileSync('.prettierrc.json', 'utf8'));
+  writeFileSync(file, await format(text, { ...options, parser: 'typescript' }));
+}
