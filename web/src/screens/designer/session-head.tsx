@@ -12,6 +12,7 @@ import type { Kit } from '@drimbo/core/kit/kit';
 import { Act } from '../../look/parts';
 import { ink, size, wide } from '../../look/theme';
 import { Cell } from './cell';
+import { Suit } from './suit';
 
 const Bar = styled.header`
   display: flex;
@@ -206,6 +207,7 @@ export function SessionHead({
       <SaveWord role="status" data-testid="save-state">
         {saveWords[designer.save.is]}
       </SaveWord>
+      <Suit designer={designer} />
       <Act kind="quiet" onPress={onText}>
         <FileText size={15} aria-hidden /> Text
       </Act>

@@ -1,0 +1,53 @@
+import { measure } from '../measure/measure';
+import { applyEdit } from '../session/edits';
+import { linesOf, sessionSchema, type Session } from '../session/document';
+import { setCountOf } from '../session/schemes';
+import { line, sampleContext, session } from '../testing/samples';
+import { suited, type Suiting } from './suiting';
+
+const hard = session([
+  line('barbell-bench-press', { scheme: { kind: 'ascending', reps: [10, 8, 6, 4] } }),
+  line('incline-dumbbell-press', {
+    scheme: {
+      kind: 'drop',
+      sets: 3,
+      reps: { lo: 8, hi: 10 },
+      drops: 2,
+      lighter: 20,
+      on: 'every set',
+    },
+  }),
+  line('dumbbell-fly', { squeezeS: 10, reserve: { first: 0, last: 0 } }),
+  line('dumbbell-lateral-raise'),
+  line('lying-triceps-extension'),
+  line('cable-overhead-extension'),
+]);
+const made = (suiting: Suiting): Session => applyEdit(hard, suited(measure(hard, sampleContext), suiting));
+
+test.each(['first year', 'returning'] as const)('made for %p it is still a session', (suiting) => {
+  expect(() => sessionSchema.parse(JSON.parse(JSON.stringify(made(suiting))))).not.toThrow();
+});
+
+/** Common practice: one or two movements fewer, 2–3 sets of 8–12, 2–4 reps left, no techniques. */
+test('a first year gets fewer movements of plain sets with reps to spare', () => {
+  const lines = linesOf(made('first year'));
+  expect(lines).toHaveLength(4);
+  for (const l of lines) {
+    expect(l.scheme).toMatchObject({ kind: 'straight', reps: { lo: 8, hi: 12 } });
+    expect([2, 3]).toContain(setCountOf(l.scheme));
+    expect([l.reserve, l.loadKg, l.squeezeS]).toEqual([{ first: 3, last: 2 }, null, undefined]);
+  }
+});
+
+/** Common practice: half the sets, a fifth off the load. */
+test('coming back halves the sets and takes a fifth off what would be lifted', () => {
+  const before = measure(hard, sampleContext);
+  const after = measure(made('returning'), sampleContext);
+  expect(after.lines).toHaveLength(before.lines.length);
+  for (const [i, m] of after.lines.entries()) {
+    const was = before.lines[i]!;
+    expect(setCountOf(m.line.scheme)).toBe(Math.ceil(setCountOf(was.line.scheme) / 2));
+    const kg = was.sets[0]!.kg;
+    if (kg !== null) expect(Math.abs(m.sets[0]!.kg! - 0.8 * kg)).toBeLessThanOrEqual(1.25 + 1e-9);
+  }
+});
