@@ -25,6 +25,7 @@ import { repSeconds } from '../session/effort';
 import { setCountOf, setTargets, type SetTarget } from '../session/schemes';
 import type { LiftRecord } from '../strength/evidence';
 import { maxOf, type MaxEstimate } from '../strength/max';
+import { maxTrend, type TrendPoint } from '../strength/trend';
 import type { Context } from './context';
 
 /** A line with everything computed for it. */
@@ -88,6 +89,18 @@ export function clientMax(movement: Movement, rig: Rig, context: Context): MaxEs
     known.set(key, max);
   }
   return max;
+}
+
+/** The max of a movement over the last twelve weeks, as this context's records tell it. */
+export function clientTrend(movement: Movement, rig: Rig, context: Context): TrendPoint[] {
+  const { massKg, formula, unit } = context.client;
+  return maxTrend(movement, rig, {
+    massKg,
+    formula,
+    unit,
+    records: allRecords(context),
+    todayIso: context.todayIso,
+  });
 }
 
 const usesBench = (rig: Rig): boolean => rig.benchDeg !== undefined && rig.stance !== 'floor';

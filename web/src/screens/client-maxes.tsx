@@ -1,4 +1,4 @@
-import { clientMax } from '@drimbo/core/measure/measure';
+import { clientMax, clientTrend } from '@drimbo/core/measure/measure';
 import { entries, findEntry } from '@drimbo/core/movements/catalogue';
 import { missingFor } from '@drimbo/core/kit/fitting';
 import type { Client } from '@drimbo/core/session/client';
@@ -11,6 +11,7 @@ import { X } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { todayIso, useKits, type ClientFile } from '../data/queries';
+import { TrendLine } from '../drawing/trend-line';
 import { Act, Choice, Field, SheetHead } from '../look/parts';
 import { ink, size } from '../look/theme';
 
@@ -35,7 +36,7 @@ const Table = styled.table`
     color: ${ink.soft};
     font-size: ${size.fine};
   }
-  td:nth-child(2) {
+  td.figure {
     white-space: nowrap;
     font-weight: 640;
   }
@@ -142,6 +143,14 @@ export function ClientMaxes({
                     </small>
                   </td>
                   <td>
+                    {(max.basis === 'tested' || max.basis === 'from sets') && (
+                      <TrendLine
+                        points={clientTrend(entry.movement, entry.rig, context)}
+                        unit={client.unit}
+                      />
+                    )}
+                  </td>
+                  <td className="figure">
                     {max.basis === 'calibrate' ? (
                       <span style={{ fontWeight: 420, color: ink.soft }}>calibrate</span>
                     ) : (
@@ -171,7 +180,7 @@ export function ClientMaxes({
                 {movementName(movementOf(t.movement), t.rig)}
                 <small>{t.date}</small>
               </td>
-              <td>
+              <td className="figure">
                 {massText(t.loadKg, client.unit)} × {t.reps}
                 {t.reserve > 0 && <small>{t.reserve} left</small>}
               </td>

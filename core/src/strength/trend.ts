@@ -1,0 +1,34 @@
+import type { Movement } from '../movements/model';
+import type { Rig } from '../movements/rig';
+import { maxOf, type StrengthContext } from './max';
+
+export interface TrendPoint {
+  date: string;
+  kg: number;
+  /** Relative standard error. */
+  spread: number;
+}
+
+const DAY_MS = 86_400_000;
+const dayBefore = (iso: string, days: number): string =>
+  new Date(Date.parse(`${iso}T00:00:00Z`) - days * DAY_MS).toISOString().slice(0, 10);
+
+/**
+ * The max as it would have been told every second week back from today, each from the records there
+ * were by that day; oldest first. Days on which nothing could be told are left out. A model's estimate.
+ */
+export const maxTrend = (
+  movement: Movement,
+  rig: Rig,
+  context: StrengthContext,
+  weeks = 12,
+): TrendPoint[] => {
+  const points: TrendPoint[] = [];
+  for (let back = weeks; back >= 0; back -= 2) {
+    const todayIso = dayBefore(context.todayIso, back * 7);
+    const records = context.records.filter((r) => r.date <= todayIso);
+    const max = maxOf(movement, rig, { ...context, records, todayIso });
+    if (max.basis !== 'calibrate') points.push({ date: todayIso, kg: max.kg, spread: max.spread });
+  }
+  return points;
+};
