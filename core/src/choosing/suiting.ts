@@ -36,7 +36,9 @@ function firstYear(line: Line): Partial<Line> {
   };
 }
 
-function comingBack(m: MeasuredLine, s: Measured): Partial<Line> {
+type Suited = Pick<Measured, 'session' | 'context' | 'lines'>;
+
+function comingBack(m: MeasuredLine, s: Suited): Partial<Line> {
   const loads = choicesOf(s.context.kit, m.movement);
   const kg = m.sets[0]?.kg ?? null;
   return {
@@ -49,7 +51,7 @@ function comingBack(m: MeasuredLine, s: Measured): Partial<Line> {
 }
 
 /** One edit that makes a session suit somebody else; undone as one. */
-export function suited(s: Measured, suiting: Suiting): Edit {
+export function suited(s: Suited, suiting: Suiting): Edit {
   if (suiting === 'returning')
     return {
       do: 'all',

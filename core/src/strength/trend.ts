@@ -14,7 +14,7 @@ const dayBefore = (iso: string, days: number): string =>
   new Date(Date.parse(`${iso}T00:00:00Z`) - days * DAY_MS).toISOString().slice(0, 10);
 
 /**
- * The max as it would have been told every second week back from today, each from the records there
+ * The max as it would have been told every week back from today, each from the records there
  * were by that day; oldest first. Days on which nothing could be told are left out. A model's estimate.
  */
 export const maxTrend = (
@@ -24,7 +24,7 @@ export const maxTrend = (
   weeks = 12,
 ): TrendPoint[] => {
   const points: TrendPoint[] = [];
-  for (let back = weeks; back >= 0; back -= 2) {
+  for (let back = weeks; back >= 0; back -= 1) {
     const todayIso = dayBefore(context.todayIso, back * 7);
     const records = context.records.filter((r) => r.date <= todayIso);
     const max = maxOf(movement, rig, { ...context, records, todayIso });

@@ -157,6 +157,9 @@ export function ClientMaxes({
                       <>
                         {massText(Number(max.kg.toFixed(max.kg < 20 ? 1 : 0)), client.unit)}
                         {perHand ? ' each' : ''}
+                        {entry.movement.load.kind === 'bodyweight' && (
+                          <small style={{ fontWeight: 420 }}>with bodyweight</small>
+                        )}
                         <small style={{ fontWeight: 420 }}>
                           ± {Math.round(max.spread * 100)} %, {max.basis}
                         </small>

@@ -50,7 +50,7 @@ const Item = styled.li<{ $off: boolean }>`
     margin-left: auto;
   }
 `;
-const Empty = styled.p`
+const Empty = styled.li`
   padding: 14px 12px;
   color: ${ink.soft};
   font-size: ${size.small};

@@ -33,7 +33,7 @@ const Pop = styled(Popover)`
 
 /** Makes the session suit somebody other than it was written for; one undo brings it back. */
 export function Suit({ designer }: { designer: Designer }): ReactNode {
-  const { appraisal, session, edit } = designer;
+  const { appraisal, session, context, edit } = designer;
   return (
     <MenuTrigger>
       <Act kind="quiet" isDisabled={session.blocks.length === 0}>
@@ -41,9 +41,11 @@ export function Suit({ designer }: { designer: Designer }): ReactNode {
       </Act>
       <Pop placement="bottom end">
         <Menu
-          aria-label="Make it suit"
           onAction={(key) =>
-            edit(suited(appraisal, key as Suiting), `make it suit ${suitings[key as Suiting].name}`)
+            edit(
+              suited({ session, context, lines: appraisal.lines }, key as Suiting),
+              `make it suit ${suitings[key as Suiting].name}`,
+            )
           }
         >
           {(Object.keys(suitings) as Suiting[]).map((id) => (
