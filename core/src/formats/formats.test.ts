@@ -51,7 +51,7 @@ test('a pair is explained and rests after the round', () => {
   });
   const block = sheetOf(paired).blocks.find((b) => b.how !== null)!;
   expect(block.how).toMatch(/^Superset/);
-  expect(block.lines.map((l) => l.rest)).toEqual(['go to the next', '1 min']);
+  expect(block.lines.map((l) => l.rest)).toEqual(['go to the next', '1 min 30 s']);
 });
 
 test('an own tempo stands with its movement', () => {

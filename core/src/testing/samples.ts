@@ -118,7 +118,10 @@ export const soundPush = session(
     }),
     line('cable-fly-high-to-low', { scheme: { kind: 'straight', sets: 3, reps: { lo: 12, hi: 15 } } }),
     line('cable-lateral-raise', { scheme: { kind: 'straight', sets: 5, reps: { lo: 12, hi: 15 } } }),
-    line('incline-rear-raise', { scheme: { kind: 'straight', sets: 5, reps: { lo: 12, hi: 15 } } }),
+    line('incline-rear-raise', {
+      scheme: { kind: 'straight', sets: 5, reps: { lo: 12, hi: 15 } },
+      restS: 90,
+    }),
     line('cable-overhead-extension', { scheme: { kind: 'straight', sets: 3, reps: { lo: 10, hi: 12 } } }),
   ],
   { minutes: 100 },
