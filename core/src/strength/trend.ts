@@ -1,5 +1,6 @@
 import type { Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
+import { dayBefore } from '../units/time';
 import { maxOf, type StrengthContext } from './max';
 
 export interface TrendPoint {
@@ -8,10 +9,6 @@ export interface TrendPoint {
   /** Relative standard error. */
   spread: number;
 }
-
-const DAY_MS = 86_400_000;
-const dayBefore = (iso: string, days: number): string =>
-  new Date(Date.parse(`${iso}T00:00:00Z`) - days * DAY_MS).toISOString().slice(0, 10);
 
 /**
  * The max as it would have been told every week back from today, each from the records there

@@ -30,3 +30,7 @@ export function parseDuration(text: string): number | null {
 /** Whole days from one ISO date to another (negative when `to` is earlier). */
 export const daysBetween = (fromIso: string, toIso: string): number =>
   Math.round((Date.parse(toIso.slice(0, 10)) - Date.parse(fromIso.slice(0, 10))) / 86_400_000);
+
+/** The day a number of days before another, both as YYYY-MM-DD. */
+export const dayBefore = (iso: string, days: number): string =>
+  new Date(Date.parse(iso.slice(0, 10)) - days * 86_400_000).toISOString().slice(0, 10);

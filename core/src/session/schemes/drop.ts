@@ -1,18 +1,15 @@
 import { z } from 'zod';
 import {
-  COUNTS_FURTHER,
-  plainSet,
   plainText,
   readReps,
   readSets,
   repRangeSchema,
   REPS,
   repsText,
-  reserveAt,
   setCount,
   type SchemeModule,
-  type SetTarget,
 } from './model';
+import { onWhich, stagedBouts, stagedFields } from './stages';
 
 const schema = z
   .object({
@@ -23,7 +20,7 @@ const schema = z
     drops: z.number().int().min(1).max(4),
     /** How much lighter each stage is than the one before, per cent. */
     lighter: z.number().int().min(5).max(60),
-    on: z.enum(['every set', 'last set']),
+    on: z.enum(onWhich),
   })
   .strict();
 type Drop = z.infer<typeof schema>;
@@ -33,44 +30,23 @@ export const drop: SchemeModule<Drop> = {
   name: 'Drop set',
   about: 'To the reserve, then at once lighter, and again: two to four loads without a rest.',
   schema,
-  fields: [
-    { key: 'sets', label: 'Sets', is: 'whole', min: 1, max: 12 },
-    { key: 'reps', label: 'Reps', is: 'reps' },
+  fields: stagedFields<Drop>([
     { key: 'drops', label: 'Drops', is: 'whole', min: 1, max: 4 },
     { key: 'lighter', label: 'Each lighter by', is: 'whole', min: 5, max: 60, unit: '%' },
-    {
-      key: 'on',
-      label: 'On',
-      is: 'choice',
-      options: [
-        { value: 'last set', says: 'the last set' },
-        { value: 'every set', says: 'every set' },
-      ],
-    },
-  ],
+  ]),
   begin: (sets, reps) => ({ kind: 'drop', sets, reps, drops: 2, lighter: 20, on: 'last set' }),
   plain: ({ sets, reps }) => ({ sets, reps }),
-  bouts: ({ sets, reps, drops, lighter, on }, reserve) => {
-    const bouts: SetTarget[] = [];
-    for (let set = 0; set < sets; set++) {
-      const first = bouts.length;
-      const drops_ = on === 'every set' || set === sets - 1 ? drops : 0;
-      bouts.push({
-        ...plainSet(reps, reserveAt(reserve, set, sets), set),
-        restAfterS: drops_ > 0 ? 0 : null,
-      });
-      for (let stage = 1; stage <= drops_; stage++)
-        bouts.push({
-          ...plainSet(reps, reserve.last, set),
-          stage,
-          counts: COUNTS_FURTHER,
-          open: true,
-          loadOf: { bout: first, share: (1 - lighter / 100) ** stage },
-          restAfterS: stage < drops_ ? 0 : null,
-        });
-    }
-    return bouts;
-  },
+  bouts: ({ drops, lighter, ...scheme }, reserve) =>
+    stagedBouts(
+      {
+        ...scheme,
+        further: drops,
+        stageReps: scheme.reps,
+        share: (stage) => (1 - lighter / 100) ** stage,
+        pauseS: 0,
+      },
+      reserve,
+    ),
   oneLoad: true,
   withSets: (scheme, sets) => ({ ...scheme, sets }),
   text: ({ sets, reps, drops, lighter, on }) =>

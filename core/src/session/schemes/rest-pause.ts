@@ -1,18 +1,15 @@
 import { z } from 'zod';
 import {
-  COUNTS_FURTHER,
-  plainSet,
   plainText,
   readReps,
   readSets,
   repRangeSchema,
   REPS,
   repsText,
-  reserveAt,
   setCount,
   type SchemeModule,
-  type SetTarget,
 } from './model';
+import { onWhich, stagedBouts, stagedFields } from './stages';
 
 const schema = z
   .object({
@@ -22,7 +19,7 @@ const schema = z
     /** Further bouts after a set. */
     bouts: z.number().int().min(1).max(5),
     pauseS: z.number().int().min(5).max(40),
-    on: z.enum(['every set', 'last set']),
+    on: z.enum(onWhich),
   })
   .strict();
 type RestPause = z.infer<typeof schema>;
@@ -32,44 +29,17 @@ export const restPause: SchemeModule<RestPause> = {
   name: 'Rest–pause',
   about: 'To the reserve, a few breaths, and on with the same load, several times.',
   schema,
-  fields: [
-    { key: 'sets', label: 'Sets', is: 'whole', min: 1, max: 12 },
-    { key: 'reps', label: 'Reps', is: 'reps' },
+  fields: stagedFields<RestPause>([
     { key: 'bouts', label: 'Further bouts', is: 'whole', min: 1, max: 5 },
     { key: 'pauseS', label: 'Pause', is: 'whole', min: 5, max: 40, unit: 's' },
-    {
-      key: 'on',
-      label: 'On',
-      is: 'choice',
-      options: [
-        { value: 'last set', says: 'the last set' },
-        { value: 'every set', says: 'every set' },
-      ],
-    },
-  ],
+  ]),
   begin: (sets, reps) => ({ kind: 'rest-pause', sets, reps, bouts: 2, pauseS: 15, on: 'last set' }),
   plain: ({ sets, reps }) => ({ sets, reps }),
-  bouts: ({ sets, reps, bouts: further, pauseS, on }, reserve) => {
-    const bouts: SetTarget[] = [];
-    for (let set = 0; set < sets; set++) {
-      const first = bouts.length;
-      const more = on === 'every set' || set === sets - 1 ? further : 0;
-      bouts.push({
-        ...plainSet(reps, reserveAt(reserve, set, sets), set),
-        restAfterS: more > 0 ? pauseS : null,
-      });
-      for (let stage = 1; stage <= more; stage++)
-        bouts.push({
-          ...plainSet({ lo: 1, hi: reps.hi }, reserve.last, set),
-          stage,
-          counts: COUNTS_FURTHER,
-          open: true,
-          loadOf: { bout: first, share: 1 },
-          restAfterS: stage < more ? pauseS : null,
-        });
-    }
-    return bouts;
-  },
+  bouts: ({ bouts, ...scheme }, reserve) =>
+    stagedBouts(
+      { ...scheme, further: bouts, stageReps: { lo: 1, hi: scheme.reps.hi }, share: () => 1 },
+      reserve,
+    ),
   oneLoad: true,
   withSets: (scheme, sets) => ({ ...scheme, sets }),
   text: ({ sets, reps, bouts, pauseS, on }) =>
