@@ -1,0 +1,128 @@
+import { pressingRegions, regions, type PressingRegion } from '@drimbo/core/anatomy/regions';
+import { notchesOf } from '@drimbo/core/kit/kit';
+import { figureOf } from '@drimbo/core/mechanics/figure';
+import { movementName } from '@drimbo/core/movements/settings';
+import { inFives } from '@drimbo/core/units/numbers';
+import { useMemo, useState, type ReactNode } from 'react';
+import { styled } from 'styled-components';
+import type { Someone } from '../../data/someone';
+import { NotchCurve, shareAt, useNotches } from '../../drawing/notch-curve';
+import { RigDrawing } from '../../drawing/rig-drawing';
+import { useWidth } from '../../drawing/use-width';
+import { Act } from '../../look/parts';
+import { ink, size, voiceText } from '../../look/theme';
+import type { RigChoice } from '../rig/rig-link';
+import { notchesFor } from '../rig/rig-view';
+
+const Multiples = styled.section`
+  margin-top: 12px;
+  .row {
+    display: grid;
+    grid-auto-flow: column;
+    grid-auto-columns: minmax(0, 1fr);
+    gap: 8px;
+  }
+  figure {
+    background: ${ink.sheet};
+    border: 1px solid ${ink.rule};
+    border-radius: 4px;
+    padding: 4px;
+    text-align: center;
+    font-size: ${size.small};
+  }
+  figure[data-best='true'] {
+    border: 2px solid ${ink.ink};
+  }
+  @media (max-width: 900px) {
+    .row {
+      grid-auto-flow: row;
+      grid-template-columns: 1fr 1fr;
+    }
+  }
+`;
+
+/** A rig at every notch of the bench, side by side, the best for a region marked. */
+export function EveryNotch({
+  choice,
+  someone,
+  take,
+}: {
+  choice: RigChoice;
+  someone: Someone;
+  take: (benchDeg: number) => void;
+}): ReactNode {
+  const { movement } = choice.entry;
+  const { body, kit } = someone;
+  const [ref, width] = useWidth<HTMLElement>(900);
+  const [region, setRegion] = useState<PressingRegion>(
+    (someone.context?.client.lagging.find((r) => (pressingRegions as readonly string[]).includes(r)) ??
+      'pecUpper') as PressingRegion,
+  );
+  const notches = useMemo(() => notchesFor(movement, kit ? notchesOf(kit) : []), [movement, kit]);
+  const { marks, best } = useNotches(movement, choice.rig, body, notches, region);
+  const figures = useMemo(
+    () =>
+      marks.map((m) => {
+        const rig = { ...choice.rig, benchDeg: m.benchDeg! };
+        return figureOf(movement, rig, body);
+      }),
+    [marks, movement, choice.rig, body],
+  );
+  if (marks.length < 2 || marks[0]!.benchDeg === null) return null;
+  return (
+    <Multiples aria-label="At every notch" ref={ref}>
+      <label style={{ fontSize: size.small, fontWeight: 650, display: 'block', marginBottom: 6 }}>
+        {choice.entry.name} at every notch, for the{' '}
+        <select value={region} onChange={(e) => setRegion(e.target.value as PressingRegion)}>
+          {pressingRegions.map((id) => (
+            <option key={id} value={id}>
+              {regions[id].name.toLowerCase()}
+            </option>
+          ))}
+        </select>
+      </label>
+      <div className="row">
+        {marks.map((m, i) => (
+          <figure key={m.benchDeg} data-best={m === best}>
+            <div style={{ display: 'flex', justifyContent: 'center' }}>
+              <RigDrawing
+                figure={figures[i]!}
+                implement={movement.implement}
+                oneSided={false}
+                widthPx={150}
+                heightPx={120}
+                load=""
+                added={undefined}
+                at={0}
+                bench={null}
+                bare
+                says={`${movementName(movement, { ...choice.rig, benchDeg: m.benchDeg! })} at ${m.benchDeg}°`}
+              />
+            </div>
+            <figcaption>
+              {m.benchDeg}°{' '}
+              <b style={{ color: voiceText[regions[region].voice] }}>{inFives(shareAt(m, region))} %</b>
+              {m === best && <b> best</b>}{' '}
+              {m.benchDeg !== choice.rig.benchDeg && (
+                <Act small kind="quiet" onPress={() => take(m.benchDeg!)} aria-label={`Take ${m.benchDeg}°`}>
+                  Take
+                </Act>
+              )}
+            </figcaption>
+          </figure>
+        ))}
+      </div>
+      <div style={{ background: ink.sheet, border: `1px solid ${ink.rule}`, borderRadius: 4, marginTop: 8 }}>
+        <NotchCurve
+          movement={movement}
+          rig={choice.rig}
+          body={body}
+          marks={marks}
+          best={best}
+          region={region}
+          widthPx={Math.max(240, Math.floor(width) - 2)}
+        />
+      </div>
+    </Multiples>
+  );
+}
