@@ -90,6 +90,7 @@ export function Cell<T>({
     <Place>
       <Input
         aria-label={label}
+        title={typed === null ? text : undefined}
         aria-invalid={wrong}
         data-testid={testId}
         autoComplete="off"

@@ -132,11 +132,11 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
         <tbody>
           {m.sets.map((s, i) => (
             <tr key={i}>
-              <td>
+              <td style={{ whiteSpace: 'nowrap' }}>
                 {s.target.set + 1}
                 {s.target.stage > 0 && <span style={{ color: ink.soft }}> +{s.target.stage}</span>}
               </td>
-              <td>
+              <td style={{ whiteSpace: 'nowrap' }}>
                 {s.target.holdS !== undefined
                   ? `${s.target.holdS} s`
                   : s.target.open
