@@ -69,6 +69,95 @@ test('what fitting did to the reserve is told with its sign', () => {
   expect(Math.sign(reserveShift)).toBe(Math.sign(wishKg! - kg!));
 });
 
+describe('where the rack is coarse', () => {
+  const bells = (...sizes: number[]) => ({
+    ...sampleContext,
+    kit: { ...sampleKit, dumbbells: sizes.map((kg) => ({ kg, pairs: 1 })) },
+  });
+  const press = (patch: Parameters<typeof line>[1], context = sampleContext) =>
+    first(
+      line('dumbbell-bench-press', {
+        scheme: { kind: 'straight', sets: 3, reps: { lo: 6, hi: 8 } },
+        reserve: { first: 2, last: 2 },
+        restS: 90,
+        ...patch,
+      }),
+      context,
+    );
+  const wish = press({}).sets[0]!.wishKg!;
+
+  test('the lighter bell is taken where the nearer, heavier one misses the range', () => {
+    const kit = bells(wish - 2, wish + 1.6);
+    const one = press({ loads: 'one' }, kit);
+    expect(one.sets.map((s) => s.kg)).toEqual([wish - 2, wish - 2, wish - 2]);
+    // Left to itself the product lets the rested set have the heavier one.
+    const free = press({}, kit);
+    expect(free.sets.map((s) => s.kg)).toEqual([wish + 1.6, wish - 2, wish - 2]);
+    for (const s of [...one.sets, ...free.sets]) expect(s.expectedReps).toBeGreaterThanOrEqual(6);
+  });
+
+  test('a heavier bell that misses by less than effort makes up for is still the nearest', () => {
+    const m = press({ loads: 'one' }, bells(wish - 2, wish + 0.2));
+    expect(m.sets.map((s) => s.kg)).toEqual([wish + 0.2, wish + 0.2, wish + 0.2]);
+  });
+
+  test('a lighter bell that misses by more is left alone: a 4 does not stand for a 6', () => {
+    const m = press(
+      { scheme: { kind: 'straight', sets: 1, reps: { lo: 8, hi: 8 } } },
+      bells(wish / 2, wish * 1.05),
+    );
+    expect(m.sets[0]!.kg).toBe(wish * 1.05);
+  });
+
+  test('the coach may want one load, or loads that come down', () => {
+    const kit = bells(wish - 6, wish - 4, wish - 2, wish, wish + 2, wish + 4);
+    const wide: Parameters<typeof press>[0] = {
+      scheme: { kind: 'straight', sets: 4, reps: { lo: 6, hi: 6 } },
+      restS: 45,
+    };
+    const one = press({ ...wide, loads: 'one' }, kit).sets.map((s) => s.kg!);
+    const down = press({ ...wide, loads: 'down' }, kit).sets.map((s) => s.kg!);
+    expect(new Set(one).size).toBe(1);
+    expect(down[0]!).toBeGreaterThan(one[0]!);
+    expect([...down].sort((a, b) => b - a)).toEqual(down);
+    expect(new Set(down).size).toBeGreaterThan(1);
+  });
+});
+
+test('where the kit is fine enough every set is expected within its range', () => {
+  const fine = {
+    ...sampleContext,
+    kit: { ...sampleKit, dumbbells: Array.from({ length: 600 }, (_, i) => ({ kg: (i + 1) / 10, pairs: 1 })) },
+  };
+  fc.assert(
+    fc.property(
+      fc.constantFrom('dumbbell-bench-press', 'incline-dumbbell-press', 'dumbbell-lateral-raise'),
+      fc.constantFrom(undefined, 'one' as const, 'down' as const),
+      fc.integer({ min: 1, max: 5 }),
+      fc.integer({ min: 5, max: 15 }),
+      fc.integer({ min: 1, max: 4 }),
+      fc.constantFrom(0, 1, 2),
+      fc.integer({ min: 45, max: 240 }),
+      (id, loads, sets, lo, width, reserve, restS) => {
+        const m = first(
+          line(id, {
+            scheme: { kind: 'straight', sets, reps: { lo, hi: lo + width } },
+            reserve: { first: reserve, last: reserve },
+            restS,
+            ...(loads ? { loads } : {}),
+          }),
+          fine,
+        );
+        for (const s of m.sets) {
+          expect(s.expectedReps).toBeGreaterThanOrEqual(lo);
+          expect(s.expectedReps).toBeLessThanOrEqual(lo + width);
+        }
+      },
+    ),
+    { numRuns: 60 },
+  );
+});
+
 test('every computed load is one this kit makes', () => {
   fc.assert(
     fc.property(

@@ -7,9 +7,10 @@ import type { Rig } from '../movements/rig';
 import type { Line } from '../session/document';
 import { clockTable } from '../clock/timeline';
 import { setTargets, type SetTarget } from '../session/schemes';
-import { moduleOf } from '../session/schemes/all';
-import { maxOverLoad, MOST_REPS, repsAtLoad, type FormulaChoice } from '../strength/formulas';
+import { maxOverLoad, repsAtLoad } from '../strength/formulas';
 import { movedShare, ratioAt, type MaxEstimate } from '../strength/max';
+import { chanceInRange } from './chance';
+import { fitted, isSmallMiss, MAY_MISS, missOf, sharesLoad, wishes } from './wishes';
 
 /** One working set with its load on this kit. Loads in kg as the coach says them. */
 export interface LoadedSet {
@@ -67,41 +68,12 @@ export function choicesOf(kit: Kit, movement: Movement): readonly MadeLoad[] | n
 const byHandAt = (loadKg: Line['loadKg'], i: number): number | null =>
   loadKg === null ? null : Array.isArray(loadKg) ? (loadKg[Math.min(i, loadKg.length - 1)] ?? null) : loadKg;
 
-/** Largest load (everything that moves) at which a set still reaches its lowest reps and its reserve. */
-const loadFor = (momentaryMax: number, target: SetTarget, formula: FormulaChoice): number =>
-  momentaryMax / maxOverLoad(Math.min(MOST_REPS, target.reps.lo + target.reserve), formula);
-
-/**
- * Wished loads (everything that moves) of the bouts that find their own, before fitting. Schemes of one
- * load take what the last, tired set can still do; where that load would leave the first set above
- * its range, loads step down instead.
- */
-function wishes(
-  line: Line,
-  targets: readonly SetTarget[],
-  max: number,
-  losses: readonly number[],
-  formula: FormulaChoice,
-): (number | null)[] {
-  const each = targets.map((t, i) =>
-    t.loadOf || t.holdS !== undefined ? null : loadFor(max * (1 - (losses[i] ?? 0)), t, formula),
-  );
-  const own = each.filter((kg) => kg !== null);
-  if (!moduleOf(line.scheme).oneLoad || own.length === 0) return each;
-  const one = Math.min(...own);
-  const first = targets[0]!;
-  const spare = repsAtLoad(max * (1 - (losses[0] ?? 0)), one, formula) - first.reserve - first.reps.hi;
-  if (spare <= 1) return each.map((kg) => kg && one);
-  let held = Infinity;
-  return each.map((kg) => kg && (held = Math.min(held, kg)));
-}
-
 /**
  * Repetitions a set is expected to bring: as many as the target reserve allows, within the range. Where
  * one repetition more of effort still makes the lowest of the range, the client will do it.
  */
 function expectedReps(toFailure: number, { reps, reserve, open }: SetTarget): number {
-  const atReserve = Math.floor(toFailure - reserve + 0.3);
+  const atReserve = Math.floor(toFailure - reserve + MAY_MISS);
   if (open) return Math.max(0, Math.min(reps.hi, atReserve));
   const reaches = toFailure - reps.lo >= Math.max(0, reserve - 1);
   return Math.max(0, Math.min(reps.hi, reaches ? Math.max(atReserve, reps.lo) : atReserve));
@@ -113,35 +85,6 @@ function expectedReps(toFailure: number, { reps, reserve, open }: SetTarget): nu
  * rest–pause at a ten-rep load bring about three repetitions.
  */
 const AT_ONCE_S = 15;
-
-/** Share of a normal curve below `z`; Abramowitz & Stegun 1964, 26.2.17 (from memory), to 1e-7. */
-function normalBelow(z: number): number {
-  const t = 1 / (1 + 0.2316419 * Math.abs(z));
-  const tail =
-    0.3989422804 *
-    Math.exp((-z * z) / 2) *
-    t *
-    (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
-  return z > 0 ? 1 - tail : tail;
-}
-
-/** How far a client's day is from their estimate, beside the spread of the estimate. Own estimate. */
-const DAY_SPREAD = 0.025;
-
-/**
- * Chance that the lowest of the range is reached with the reserve kept, half a repetition given: the
- * max is taken as log-normal about what the client is able to at this moment.
- */
-function chanceInRange(
-  ableKg: number,
-  spread: number,
-  movedKg: number,
-  target: SetTarget,
-  formula: FormulaChoice,
-): number {
-  const needed = movedKg * maxOverLoad(Math.max(0.5, target.reps.lo + target.reserve - 0.5), formula);
-  return normalBelow(Math.log(ableKg / needed) / Math.hypot(spread, DAY_SPREAD));
-}
 
 /** How far the max at a bout's own setting is from that at the line's; 1 without a change. */
 function easierBy(movement: Movement, rig: Rig, target: SetTarget): number {
@@ -179,6 +122,24 @@ export function prescribe(
   const wished = known ? wishes(line, targets, max.kg, losses, client.formula) : null;
   const body = (target: SetTarget): number =>
     movedShare(movement, target.rig ? { ...rig, ...target.rig } : rig) * client.massKg;
+
+  /** One made load for all bouts that find their own, where one keeps them in range or the coach wants one. */
+  function sharedLoad(maxKg: number): MadeLoad | null {
+    const own = targets.flatMap((target, i) => (wished![i] === null || target.open ? [] : [{ target, i }]));
+    const wish = own[0] && wished![own[0].i]!;
+    if (!wish || !choices?.length || own.some(({ i }) => wished![i] !== wish)) return null;
+    const bodyKg = body(own[0]!.target);
+    const missAt = (kg: number) => (o: (typeof own)[number]) =>
+      missOf(repsAtLoad(maxKg * (1 - (losses[o.i] ?? 0)), kg + bodyKg, client.formula), o.target);
+    // The set with the least to give decides; what the others then have to spare is judged after it.
+    const slack = ({ target, i }: (typeof own)[number]): number =>
+      repsAtLoad(maxKg * (1 - (losses[i] ?? 0)), wish, client.formula) - target.reserve - target.reps.lo;
+    const tightest = own.reduce((a, o) => (slack(o) < slack(a) ? o : a));
+    const load = fitted(choices, Math.max(0, wish - bodyKg), (kg) => missAt(kg)(tightest));
+    return line.loads === 'one' || own.map(missAt(load.kg)).every(isSmallMiss) ? load : null;
+  }
+
+  const shared = known ? sharedLoad(max.kg) : null;
   let held: MadeLoad | null = null;
   const sets: LoadedSet[] = [];
   targets.forEach((target, i) => {
@@ -202,11 +163,7 @@ export function prescribe(
     const able = momentary();
     const repsAt = (kg: number): number =>
       known && kg + bodyKg > 0 ? repsAtLoad(able, kg + bodyKg, client.formula) : 0;
-    /** How far outside its range a set would end at this load, in repetitions. */
-    const outside = (kg: number): number => {
-      const reps = repsAt(kg) - target.reserve;
-      return reps < target.reps.lo ? target.reps.lo - reps : Math.max(0, reps - target.reps.hi);
-    };
+    const miss = (kg: number): number => missOf(repsAt(kg), target);
 
     let wish: number | null = null;
     if (target.loadOf) {
@@ -217,15 +174,17 @@ export function prescribe(
     const asked = hand ?? wish;
     let near = asked !== null && choices && choices.length > 0 ? nearestLoad(choices, asked).load : null;
     let noLighter = false;
+    const finds = target.stage === 0 && !target.loadOf && askedKg === null && !target.open;
     if (hand === null && near && wish !== null) {
+      if (finds) near = shared ?? fitted(choices!, wish, miss);
       // A drop has to be one: where the kit's steps are coarse the next lighter load is taken.
       if (target.stage > 0 && target.loadOf!.share < 1 && before?.kg != null && near.kg >= before.kg) {
         near = lighterThan(choices!, before.kg, wish) ?? near;
         noLighter = near.kg >= before.kg;
       }
       // Where steps are coarse, keeping the bells can miss the range by less than changing them.
-      const keeps = target.stage === 0 && !target.loadOf && askedKg === null && moduleOf(line.scheme).oneLoad;
-      if (keeps && held && near.kg < held.kg && outside(held.kg) <= outside(near.kg)) near = held;
+      const keeps = finds && sharesLoad(line);
+      if (keeps && held && near.kg < held.kg && miss(held.kg) <= miss(near.kg)) near = held;
     }
     if (target.stage === 0) held = near;
     const makeable = hand === null || (near !== null && Math.abs(near.kg - hand) < 0.01) || choices === null;

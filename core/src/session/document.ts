@@ -43,6 +43,8 @@ export const lineSchema = z
     loadKg: z
       .union([z.number().min(0).max(600), z.array(z.number().min(0).max(600)).min(1).max(60)])
       .nullable(),
+    /** One load for all sets, or loads that come down with the reps; left out, whichever keeps the reps. */
+    loads: z.enum(['one', 'down']).optional(),
     /** The load is a share of another lift's max, per cent; the name of the catalogue it is taken from. */
     percentOf: z
       .object({ lift: id, percent: z.number().int().min(10).max(150) })

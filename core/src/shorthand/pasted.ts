@@ -40,8 +40,13 @@ export interface PasteContext extends TextContext {
 const bullet = /^\s*(?:[-•*–]|\(?[a-z\d]{1,2}[.):])\s+/i;
 const pairing =
   /\s*,?\s*(?:(?:super\s?-?set(?:ted|s)?|super|ss|paired|pair)\s*(?:with|w\/|into)\s*|\s\+\s+(?=[a-z])|\bss\b\s*)/i;
+/** Marks of movements done in turn: "A1." and "A2.", "1a)" and "1b)". */
+const turn = /^\s*\(?(?:([a-z])\d|(\d)[a-z])[.):]\s+/i;
+/** Words before a line whose movements are all done in turn. */
+const inTurn = /^\s*(?:super|tri|giant)[\s-]?sets?\s*(?:of\s+|[:–-]\s*|\s)/i;
 /** "then" before another movement, not before a figure or a setting. */
-const next = /\s*[;]\s*|\s*,?\s+(?:and\s+)?then\s+(?=[a-z])(?!(?:grip|bench|tuck|lean|raise|drop)\b)/i;
+const next =
+  /\s*[;]\s*|\s*,?\s+(?:and\s+)?then\s+(?=[a-z])(?!(?:(?:grip|bench|tuck|lean|raise)\s+-?[\d.]+°?(?!\d*\s*[x×*])|(?:wide|close|flat)\s*(?:,|;|$)|drop\b))/i;
 
 /** One spoken line can hold several movements: "bench 4x8, then flys 3x12 super w/ pushups". */
 function pieces(text: string, has: (piece: string) => boolean): { text: string; paired: boolean }[] {
@@ -69,6 +74,7 @@ export function readPasted(text: string, context: PasteContext): Pasted {
   const warmup: WarmupItem[] = [];
   const between = new Map<number, number>();
   let head: Partial<Session> = {};
+  let turnBefore = '';
   const names = (piece: string): boolean => {
     const typed = readTypedLine(piece, context.unit, pool);
     return typed.entry !== null && (typed.choices[0]?.score ?? 0) >= 0.7;
@@ -93,11 +99,13 @@ export function readPasted(text: string, context: PasteContext): Pasted {
     else if (frame) head = { ...head, ...frame };
     else if (item) warmup.push(item);
     else {
-      const paired = /^\s*\+ /.test(raw);
-      const bare = raw
-        .replace(/^\s*\+ /, '')
-        .replace(bullet, '')
-        .trim();
+      const mark = turn.exec(raw);
+      const turnHere = (mark?.[1] ?? mark?.[2] ?? '').toLowerCase();
+      const paired = /^\s*\+ /.test(raw) || (turnHere !== '' && turnHere === turnBefore);
+      turnBefore = turnHere;
+      const unmarked = raw.replace(/^\s*\+ /, '').replace(bullet, '');
+      const allInTurn = inTurn.test(unmarked);
+      const bare = unmarked.replace(inTurn, '').trim();
       const block: Block = { id: '', kind: 'single', betweenS: -1, lines: [] as never };
       const written = bare.includes(' · ')
         ? readWrittenLine(bare, context, block, head.school ?? context.school, context.newId('line'))
@@ -114,12 +122,12 @@ export function readPasted(text: string, context: PasteContext): Pasted {
           choices: [],
         });
       } else
-        for (const piece of pieces(bare, names)) {
+        for (const [at, piece] of pieces(bare, names).entries()) {
           const typed = readTypedLine(piece.text, context.unit, pool);
           rows.push({
             text: piece.text,
             line: lineFromTyped(typed, schools[head.school ?? context.school], context.newId('line')),
-            paired: (paired || piece.paired) && rows.length > 0,
+            paired: (paired || piece.paired || (allInTurn && at > 0)) && rows.length > 0,
             name: typed.entry?.name ?? '',
             understood: typed.understood.slice(1),
             unknown: typed.unknown,

@@ -39,6 +39,7 @@ const shape = (s: Session): unknown => ({
   status: s.status,
   date: s.date,
   note: s.note,
+  ramp: s.ramp,
   warmup: s.warmup.map(({ id: _id, ...w }) => w),
   blocks: s.blocks.map((b) => ({
     kind: b.kind,
@@ -69,6 +70,9 @@ const schemes = [
   'burn-out 40',
   '3xamrap',
   '2x15s hold',
+  '5, 7, 9',
+  '3x8, then grip 1.5',
+  '2x12, then bench 0',
 ].map((t) => parseScheme(t)!);
 const anyLine = (id: string): fc.Arbitrary<Line> =>
   fc
@@ -94,16 +98,18 @@ const anyLine = (id: string): fc.Arbitrary<Line> =>
       note: fc.oneof(fc.constant(''), prose),
       cues: fc.oneof(fc.constant(null), fc.array(prose, { maxLength: 3 })),
       squeezeS: fc.constantFrom(undefined, 10),
+      loads: fc.constantFrom(undefined, 'one' as const, 'down' as const),
       percentOf: fc.constantFrom(undefined, { lift: 'standing-barbell-press', percent: 80 }),
       pins: fc.constantFrom(undefined, { pecUpper: 0.4, serratus: 0.25 }),
     })
-    .map(({ entry, turn, squeezeS, percentOf, pins, ...rest }) => {
+    .map(({ entry, turn, squeezeS, loads, percentOf, pins, ...rest }) => {
       const started = startingLine(entry, schools.evidence, id);
       return {
         ...started,
         ...rest,
         rig: fullRig(entry.movement, { ...started.rig, ...turn }),
         ...(squeezeS ? { squeezeS } : {}),
+        ...(loads ? { loads } : {}),
         ...(percentOf ? { percentOf } : {}),
         ...(pins ? { pins } : {}),
       };
@@ -126,6 +132,7 @@ test('a session printed as text reads back to the same session', () => {
           spotter,
           date: spotter ? '2026-11-24' : null,
           note: spotter ? title : '',
+          ...(spotter ? { ramp: 'two sets' as const } : {}),
           warmup: [
             { id: 'w1', movement: 'easy-cardio', sets: 1, reps: null, seconds: 240, note: 'row' },
             { id: 'w2', movement: 'pass-through', sets: 2, reps: 10, seconds: null, note: '' },
@@ -174,6 +181,32 @@ test.each([
   ['db bench 3x10 triple drop', ['Dumbbell bench press']],
   ['face pulls 3x15 + curls 3x12', ['Face pull', 'Dumbbell curl']],
 ])('%p', (text, names) => expect(read(text).pasted.rows.map((r) => r.name)).toEqual(names));
+
+test.each([
+  ['A1. incline db 3x10\nA2. cable fly 3x12\nB. dips 3x10', ['superset', 'single']],
+  ['1a) lat raise 3x15\n1b) front raise 3x12\n1c) rear raise 3x15', ['giant']],
+  ['tri-set: lat raise 3x15, front raise 3x12, face pulls 3x15', ['giant']],
+  ['giant set of lat raise 3x15 + rear raise 3x15 + face pulls 3x15 + curls 3x12', ['giant']],
+  ['1. bench 3x8\n2. flys 3x12', ['single', 'single']],
+])('%p: what is done in turn', (text, kinds) => {
+  const { pasted, blocks } = read(text);
+  expect(blocks.map((b) => b.kind)).toEqual(kinds);
+  expect(pasted.rows.flatMap((r) => r.unknown)).toEqual([]);
+});
+
+test.each([
+  ['pushups 3x10 then wide', { knob: 'gripBiacromial', easier: [1.8] }],
+  ['incline db 2x8 then bench 15 then bench 0 leave 1', { knob: 'benchDeg', easier: [15, 0] }],
+])('%p: an easier setting at once', (text, scheme) => {
+  const { pasted, blocks } = read(text);
+  expect(pasted.rows).toHaveLength(1);
+  expect(blocks[0]!.lines[0]!.scheme).toMatchObject({ kind: 'mechanical drop', ...scheme });
+});
+
+test('"then" before another movement begins another movement', () => {
+  const { blocks } = read('incline db 4x8 then bench 4x6, then flat db 3x10');
+  expect(blocks.map((b) => b.lines[0]!.scheme.kind)).toEqual(['straight', 'straight', 'straight']);
+});
 
 test('what is not understood is kept and marked, never dropped', () => {
   const { pasted, blocks } = read('incline db 4x8 like last week\nzzkwq 5x5\nbench 3x5 @ 80kg');

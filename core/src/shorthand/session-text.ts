@@ -30,6 +30,16 @@ const knobWords: Record<NumericKnob, string> = {
   elevationM: 'raise',
 };
 
+const loadsWords: Record<NonNullable<Line['loads']>, string> = {
+  one: 'one load',
+  down: 'loads coming down',
+};
+
+const rampWords: Record<NonNullable<Session['ramp']>, string> = {
+  ladder: 'ramp as a ladder',
+  'two sets': 'ramp in two sets',
+};
+
 const figure = (n: number): string => String(Number(n.toFixed(4)));
 const escaped = (text: string): string => text.replace(/\\/g, '\\\\').replace(/\n/g, '\\n');
 const unescaped = (text: string): string =>
@@ -64,6 +74,7 @@ function lineText(line: Line, { unit, notebook }: TextContext): string[] {
     parts.push(
       `at ${loads.map((kg) => figure(fromKg(kg, unit))).join(', ')} ${unit}${Array.isArray(line.loadKg) ? ' set by set' : ''}`,
     );
+  if (line.loads) parts.push(loadsWords[line.loads]);
   if (line.percentOf)
     parts.push(
       `${line.percentOf.percent} % of ${entryIn(notebook, line.percentOf.lift)?.name ?? line.percentOf.lift}`,
@@ -99,6 +110,7 @@ export function writeSession(session: Session, context: TextContext): string {
     `${session.minutes} min`,
     schools[session.school].name,
     ...(session.spotter ? ['spotter'] : []),
+    ...(session.ramp ? [rampWords[session.ramp]] : []),
     session.status,
     ...(session.date ? [session.date] : []),
   ];
@@ -192,6 +204,11 @@ function takePart(part: string, line: Line, block: Block, { notebook }: TextCont
       return true;
     }
   }
+  const loads = (['one', 'down'] as const).find((way) => loadsWords[way] === part);
+  if (loads) {
+    line.loads = loads;
+    return true;
+  }
   const share = /^(\d+) % of (.+)$/.exec(part);
   if (share) {
     const lift = allEntries(notebook).find((e) => e.name === share[2]);
@@ -250,11 +267,13 @@ export function readHead(text: string): Partial<Session> | null {
   for (const part of text.split(BAR)) {
     const minutes = /^(\d+) min$/.exec(part);
     const school = schoolIds.find((s) => schools[s].name === part);
+    const ramp = (['ladder', 'two sets'] as const).find((way) => rampWords[way] === part);
     if (part.startsWith('for ')) {
       const name = part.slice(4);
       head.emphasis = (regionCalled(name) ?? name) as Session['emphasis'];
     } else if (minutes) head.minutes = Number(minutes[1]);
     else if (school) head.school = school;
+    else if (ramp) head.ramp = ramp;
     else if (part === 'spotter') head.spotter = true;
     else if (['draft', 'handed over', 'finished'].includes(part)) head.status = part as Session['status'];
     else if (/^\d{4}-\d{2}-\d{2}$/.test(part)) head.date = part;

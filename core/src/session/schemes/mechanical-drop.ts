@@ -22,6 +22,8 @@ const said: Record<string, NumericKnob> = {
   lean: 'leanDeg',
   raise: 'elevationM',
 };
+/** Settings by the word coaches have for them. */
+const called: Record<string, string> = { wide: 'grip 1.8', close: 'grip 1', flat: 'bench 0' };
 const words = Object.entries(said);
 const wordOf = (knob: NumericKnob): string => words.find(([, k]) => k === knob)![0];
 
@@ -77,7 +79,7 @@ export const mechanicalDrop: SchemeModule<MechanicalDrop> = {
     `${sets} × ${repsText(reps)}, ${easier.map((v) => `then ${wordOf(knob)} ${v}`).join(', ')}`,
   read: (text) => {
     const m = new RegExp(`^(\\d{1,2}) ?x ?(${REPS})((?: ?,? ?then [a-z]+ -?\\d+(?:\\.\\d+)?°?){1,3})$`).exec(
-      plainText(text),
+      plainText(text).replace(/\bthen (wide|close|flat)\b/g, (_, word: string) => `then ${called[word]}`),
     );
     const sets = readSets(m?.[1]);
     const reps = readReps(m?.[2] ?? '');
@@ -94,6 +96,11 @@ export const mechanicalDrop: SchemeModule<MechanicalDrop> = {
     });
     return found.success ? found.data : null;
   },
+  // "then bench 4x8" is another movement: no sets may follow the figure.
+  phrase: new RegExp(
+    `\\b\\d{1,2}\\s*[x×*]\\s*${REPS}(?:\\s*,?\\s*then\\s+(?:(?:grip|bench|tuck|lean|raise)\\s+-?\\d+(?:\\.\\d+)?°?(?![\\d.]*\\s*[x×*\\d])|(?:wide|close|flat)(?=\\s*(?:,|$|;)))){1,3}`,
+    'i',
+  ),
   words: ({ knob, easier }) =>
     `Then at once, same load: ${easier.map((v) => `${wordOf(knob)} ${v}`).join(', then ')}.`,
 };

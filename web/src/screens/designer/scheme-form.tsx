@@ -186,6 +186,22 @@ export function SchemeForm({ line: m, designer }: { line: MeasuredLine; designer
           </span>
         )}
       </span>
+      {module.oneLoad && !percentOf && (
+        <>
+          <label htmlFor={`${id}-loads`}>Over the sets</label>
+          <select
+            id={`${id}-loads`}
+            value={m.line.loads ?? ''}
+            onChange={(e) =>
+              change({ loads: (e.target.value || undefined) as typeof m.line.loads, loadKg: null }, 'loads')
+            }
+          >
+            <option value="">whichever keeps the reps in range</option>
+            <option value="one">one load</option>
+            <option value="down">loads coming down</option>
+          </select>
+        </>
+      )}
       <label htmlFor={`${id}-between`}>Between sets</label>
       <select
         id={`${id}-between`}
