@@ -10,7 +10,7 @@ import { setTargets, type SetTarget } from '../session/schemes';
 import { maxOverLoad, repsAtLoad } from '../strength/formulas';
 import { movedShare, ratioAt, type MaxEstimate } from '../strength/max';
 import { chanceInRange } from './chance';
-import { fitted, isSmallMiss, MAY_MISS, missOf, sharesLoad, wishes } from './wishes';
+import { fitted, MAY_MISS, missOf, sharesLoad, wishes } from './wishes';
 
 /** One working set with its load on this kit. Loads in kg as the coach says them. */
 export interface LoadedSet {
@@ -136,7 +136,7 @@ export function prescribe(
       repsAtLoad(maxKg * (1 - (losses[i] ?? 0)), wish, client.formula) - target.reserve - target.reps.lo;
     const tightest = own.reduce((a, o) => (slack(o) < slack(a) ? o : a));
     const load = fitted(choices, Math.max(0, wish - bodyKg), (kg) => missAt(kg)(tightest));
-    return line.loads === 'one' || own.map(missAt(load.kg)).every(isSmallMiss) ? load : null;
+    return line.loads === 'one' || own.map(missAt(load.kg)).every((miss) => miss <= MAY_MISS) ? load : null;
   }
 
   const shared = known ? sharedLoad(max.kg) : null;

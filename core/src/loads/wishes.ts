@@ -42,29 +42,23 @@ export function wishes(
 /** Part of a repetition that effort makes up for: counted as done, and no reason for another load. Own estimate. */
 export const MAY_MISS = 0.3;
 
+/** How far outside its range a set that could do `toFailure` repetitions ends at its reserve. */
+export function missOf(toFailure: number, { reps, reserve }: SetTarget): number {
+  const done = toFailure - reserve;
+  return done < reps.lo ? reps.lo - done : Math.max(0, done - reps.hi);
+}
+
 /** A repetition short of the range is as bad as this many to spare above it. Own estimate. */
 const SHORT_COSTS = 2;
 
 /**
- * How far outside its range a set that could do `toFailure` repetitions ends at its reserve, in
- * repetitions to spare above it; one short of it counts for more.
- */
-export function missOf(toFailure: number, { reps, reserve }: SetTarget): number {
-  const done = toFailure - reserve;
-  return done < reps.lo ? SHORT_COSTS * (reps.lo - done) : Math.max(0, done - reps.hi);
-}
-
-/** Small enough a miss to be no reason for another load. */
-export const isSmallMiss = (miss: number): boolean => miss <= SHORT_COSTS * MAY_MISS;
-
-/**
  * The load to take for a wish: the nearest; the next lighter where the nearest lies above the wish and a
- * set would miss its range by more than effort makes up for, and by less with the lighter.
- * `miss`: what the worst set misses at a load, as `missOf` tells it.
+ * set would fall short of its range by more than effort makes up for, unless that leaves far more to
+ * spare. `miss`: what a set misses at a load, as `missOf` tells it.
  */
 export function fitted(choices: readonly MadeLoad[], wishKg: number, miss: (kg: number) => number): MadeLoad {
   const { index, load } = nearestLoad(choices, wishKg);
   const lighter = choices[index - 1];
-  if (load.kg <= wishKg || !lighter || isSmallMiss(miss(load.kg))) return load;
-  return miss(lighter.kg) < miss(load.kg) ? lighter : load;
+  if (load.kg <= wishKg || !lighter || miss(load.kg) <= MAY_MISS) return load;
+  return miss(lighter.kg) < SHORT_COSTS * miss(load.kg) ? lighter : load;
 }
