@@ -1,7 +1,7 @@
 import type { Body } from '../anatomy/body';
 import { pressingRegions, type PressingRegion } from '../anatomy/regions';
 import { clockTable } from '../clock/timeline';
-import type { Context } from '../measure/context';
+import { bodyOf, type Context } from '../measure/context';
 import { layOut, type LaidOut, type Measured, type MeasuredLine } from '../measure/measure';
 import { creditsOf } from '../mechanics/credits';
 import { workOf } from '../mechanics/work';
@@ -212,11 +212,6 @@ export interface Change {
   shares: { region: PressingRegion; from: number; to: number }[];
   hard: { from: string; to: string };
   settings: string;
-}
-
-export function bodyOf(context: Context): Body {
-  const { statureM, massKg, biacromialM } = context.client;
-  return { statureM, massKg, biacromialM: biacromialM ?? undefined };
 }
 
 /** The change a swap makes to a session: loads, minutes, who does the work and where it is hard. */

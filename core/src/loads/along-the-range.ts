@@ -1,13 +1,14 @@
 import type { Body } from '../anatomy/body';
 import type { Kit } from '../kit/kit';
 import { armPath } from '../mechanics/arm-path';
-import { bandPull, chainKg, usualBand, usualChains, type Chains } from '../mechanics/changing-loads';
+import { addedKg, usualGear, type Gear } from '../mechanics/changing-loads';
 import { handAt } from '../mechanics/hand-force';
-import { GRAVITY } from '../mechanics/statics';
 import { shoulderHeight, standOf, upOf } from '../mechanics/stands';
+import { strengthAlong, type StrengthPoint } from '../mechanics/strength-along';
 import { dot } from '../mechanics/vector';
 import type { Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
+import type { Line } from '../session/document';
 
 /** Something at the bottom, half-way and the top of a lift. */
 export interface AtThree {
@@ -15,6 +16,14 @@ export interface AtThree {
   middle: number;
   top: number;
 }
+
+/** A posture with what is held there and what could be, kilograms. */
+export interface LoadPoint extends StrengthPoint {
+  loadKg: number;
+}
+
+/** Whether the load of a rig changes over the range. */
+export const changesAlong = (rig: Rig): boolean => rig.added === 'chains' || rig.added === 'bands';
 
 /** Height of the hands above the floor, metres, for this body on this bench. */
 export function handHeights(movement: Movement, rig: Rig, body: Body): AtThree | null {
@@ -29,15 +38,18 @@ export function handHeights(movement: Movement, rig: Rig, body: Body): AtThree |
   return { bottom, middle: (bottom + top) / 2, top };
 }
 
-/** The chains of a gym that a bar is hung with; those of a common gauge where it has none written down. */
-export const chainsOf = (kit: Pick<Kit, 'chains'>): Chains => kit.chains?.[0] ?? usualChains;
-
-/** What a bar of `barKg` weighs with chains at three heights, kilograms. */
-export const withChains = (barKg: number, chains: Chains, heights: AtThree): AtThree => ({
-  bottom: barKg + chainKg(chains, heights.bottom),
-  middle: barKg + chainKg(chains, heights.middle),
-  top: barKg + chainKg(chains, heights.top),
-});
+/** What a bar is hung with: the line's choice, else the first the gym has, else a common gauge. */
+export function gearOf(kit: Pick<Kit, 'chains' | 'bands'>, hung?: Line['hung']): Gear {
+  const chains = kit.chains?.find((c) => c.id === hung?.of) ?? kit.chains?.[0];
+  const band = kit.bands?.find((b) => b.id === hung?.of) ?? kit.bands?.[0];
+  return {
+    chains: chains
+      ? { ...chains, aSide: Math.min(chains.aSide, hung?.aSide ?? chains.aSide) }
+      : usualGear.chains,
+    band: band?.points ?? usualGear.band,
+    bandsASide: hung?.aSide ?? 1,
+  };
+}
 
 /** What a line's load comes to over the range where chains or bands change it, kilograms; null otherwise. */
 export function loadAlong(
@@ -45,13 +57,34 @@ export function loadAlong(
   rig: Rig,
   barKg: number,
   body: Body,
-  kit: Pick<Kit, 'chains' | 'bands'>,
+  gear: Gear,
 ): AtThree | null {
-  if (rig.added !== 'chains' && rig.added !== 'bands') return null;
-  const heights = handHeights(movement, rig, body);
+  const heights = changesAlong(rig) ? handHeights(movement, rig, body) : null;
   if (!heights) return null;
-  if (rig.added === 'chains') return withChains(barKg, chainsOf(kit), heights);
-  const band = kit.bands?.[0]?.points ?? usualBand;
-  const pulled = (h: number): number => barKg + (2 * bandPull(band, h)) / GRAVITY;
-  return { bottom: pulled(heights.bottom), middle: pulled(heights.middle), top: pulled(heights.top) };
+  const at = (heightM: number): number => barKg + addedKg(rig.added, gear, heightM);
+  return { bottom: at(heights.bottom), middle: at(heights.middle), top: at(heights.top) };
+}
+
+/** A load of `barKg` against what the client could hold, from the stretch to the short end. */
+export const loadCurve = (
+  movement: Movement,
+  rig: Rig,
+  barKg: number,
+  body: Body,
+  gear: Gear,
+  plainMaxKg: number,
+): LoadPoint[] =>
+  strengthAlong(movement, rig, body, plainMaxKg).map((p) => ({
+    ...p,
+    loadKg: barKg + addedKg(rig.added, gear, p.heightM),
+  }));
+
+/** The posture of a curve that is nearest to its limit. */
+export const tightestOf = (curve: readonly LoadPoint[]): LoadPoint =>
+  curve.reduce((a, p) => (p.loadKg / p.canKg > a.loadKg / a.canKg ? p : a));
+
+/** The heaviest bar that chains or bands leave possible, as a share of the plain max: nowhere past the strength curve. */
+export function shareLeft(movement: Movement, rig: Rig, body: Body, gear: Gear, plainMaxKg: number): number {
+  const curve = loadCurve(movement, rig, 0, body, gear, plainMaxKg);
+  return Math.max(0.1, Math.min(1, ...curve.map((p) => (p.canKg - p.loadKg) / plainMaxKg)));
 }

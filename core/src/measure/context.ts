@@ -1,3 +1,4 @@
+import type { Body } from '../anatomy/body';
 import type { Kit } from '../kit/kit';
 import type { Notebook } from '../movements/notebook';
 import type { Client } from '../session/client';
@@ -13,4 +14,10 @@ export interface Context {
   logged: readonly LiftRecord[];
   /** The day it is, ISO date. */
   todayIso: string;
+}
+
+/** The client's body as mechanics wants it. */
+export function bodyOf(context: Context): Body {
+  const { statureM, massKg, biacromialM } = context.client;
+  return { statureM, massKg, biacromialM: biacromialM ?? undefined };
 }

@@ -11,6 +11,7 @@ import { layTimeline, clockTable, type LineClock, type Timeline } from '../clock
 import { countDose, type CountedSet, type DoseSheet } from '../dose/dose';
 import { runFatigue, type Exertion, type FreshnessPoint } from '../fatigue/stores';
 import { plateMoves, type PlateStack } from '../kit/plates';
+import { changesAlong, gearOf, shareLeft } from '../loads/along-the-range';
 import { choicesOf, prescribe, type Prescription } from '../loads/prescribe';
 import { rampSets, type RampSet } from '../loads/ramp';
 import { creditsOf } from '../mechanics/credits';
@@ -26,7 +27,7 @@ import { setCountOf, setTargets, type SetTarget } from '../session/schemes';
 import type { LiftRecord } from '../strength/evidence';
 import { maxOf, type MaxEstimate } from '../strength/max';
 import { maxTrend, type TrendPoint } from '../strength/trend';
-import type { Context } from './context';
+import { bodyOf, type Context } from './context';
 
 /** A line with everything computed for it. */
 export interface MeasuredLine extends Prescription {
@@ -76,15 +77,28 @@ function allRecords(context: Context): LiftRecord[] {
 const maxes = new WeakMap<LiftRecord[], Map<string, MaxEstimate>>();
 
 /** Today's max of a movement for the client of a context; remembered for the same evidence. */
-export function clientMax(movement: Movement, rig: Rig, context: Context): MaxEstimate {
+export function clientMax(movement: Movement, rig: Rig, context: Context, hung?: Line['hung']): MaxEstimate {
   const records = allRecords(context);
   let known = maxes.get(records);
   if (!known) maxes.set(records, (known = new Map()));
-  const key = `${context.todayIso} ${context.client.massKg} ${context.client.formula} ${context.client.unit} ${movement.id} ${JSON.stringify(fullRig(movement, rig))}`;
+  const gear = changesAlong(rig) ? gearOf(context.kit, hung) : null;
+  const key = `${context.todayIso} ${context.client.massKg} ${context.client.formula} ${context.client.unit} ${movement.id} ${JSON.stringify(fullRig(movement, rig))} ${gear ? JSON.stringify(gear) : ''}`;
   let max = known.get(key);
   if (!max) {
     const { massKg, formula, unit } = context.client;
-    max = maxOf(movement, rig, { massKg, formula, unit, records, todayIso: context.todayIso });
+    const plain = gear && clientMax(movement, { ...rig, added: 'nothing' }, context);
+    const addedShare =
+      plain && plain.basis !== 'calibrate'
+        ? shareLeft(movement, rig, bodyOf(context), gear, plain.kg)
+        : undefined;
+    max = maxOf(movement, rig, {
+      massKg,
+      formula,
+      unit,
+      records,
+      todayIso: context.todayIso,
+      ...(addedShare === undefined ? {} : { addedShare }),
+    });
     if (known.size > 2000) known.clear();
     known.set(key, max);
   }
@@ -242,7 +256,7 @@ function makeBare(line: Line, context: Context): BareLine {
     detail: rigWords(rig, movement.knobs),
     credits,
     voice: leadVoice(credits),
-    max: clientMax(movement, rig, context),
+    max: clientMax(movement, rig, context, line.hung),
     sets: [],
     calibrate: false,
     missing: null,

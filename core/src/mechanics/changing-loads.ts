@@ -12,7 +12,7 @@ export interface Chains {
 }
 
 /** One chain a side of a common gauge: what is drawn until a kit says otherwise. Common practice. */
-export const usualChains: Chains = { kgPerMetre: 6, metres: 1.6, aSide: 1 };
+const usualChains: Chains = { kgPerMetre: 6, metres: 1.6, aSide: 1 };
 
 /** What the chains of both sides add to a bar at a height above the floor (m), kilograms: the links that have left it. */
 export const chainKg = (chains: Chains, heightM: number): number =>
@@ -22,7 +22,7 @@ export const chainKg = (chains: Chains, heightM: number): number =>
 export type Band = readonly { lengthM: number; newtons: number }[];
 
 /** A middling band anchored at the floor, a side. Own estimate. */
-export const usualBand: Band = [
+const usualBand: Band = [
   { lengthM: 0.45, newtons: 0 },
   { lengthM: 0.7, newtons: 70 },
   { lengthM: 1.0, newtons: 130 },
@@ -35,6 +35,22 @@ export const bandPull = (band: Band, lengthM: number): number =>
     band.map((p) => ({ at: p.lengthM, value: p.newtons })),
     lengthM,
   );
+
+/** What can be hung from a bar or fixed to it: chains, and a band by the number of them a side. */
+export interface Gear {
+  chains: Chains;
+  band: Band;
+  bandsASide: number;
+}
+
+/** What is drawn until a kit says otherwise. */
+export const usualGear: Gear = { chains: usualChains, band: usualBand, bandsASide: 1 };
+
+/** What chains or bands add to a bar at a height above the floor (m), kilograms; 0 where nothing changes. */
+export function addedKg(added: string | undefined, gear: Gear, heightM: number): number {
+  if (added === 'chains') return chainKg(gear.chains, heightM);
+  return added === 'bands' ? (2 * gear.bandsASide * bandPull(gear.band, heightM)) / GRAVITY : 0;
+}
 
 /** A bar that turns about one end on the floor. Lengths from the pivot, metres. */
 export interface Lever {

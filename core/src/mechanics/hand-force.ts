@@ -3,15 +3,7 @@ import type { Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
 import { movedShare } from '../strength/max';
 import { clamp } from '../units/numbers';
-import {
-  bandPull,
-  chainKg,
-  landmineBar,
-  landmineLever,
-  leverForce,
-  usualBand,
-  usualChains,
-} from './changing-loads';
+import { addedKg, landmineBar, landmineLever, leverForce, usualGear, type Gear } from './changing-loads';
 import type { ArmPose } from './press-path';
 import { GRAVITY } from './statics';
 import { aheadOf, isDip, pulleyOf, shoulderHeight, upOf, type Stand } from './stands';
@@ -51,7 +43,7 @@ export const rigidHandles = (movement: Movement): number =>
 
 /**
  * The force at one hand over the range, newtons, trunk frame. `loadKg` as the coach says it: the whole
- * bar, each hand, added to the body.
+ * bar, each hand, added to the body. `gear`: the chains and bands it would be hung with.
  */
 export function handForces(
   movement: Movement,
@@ -60,6 +52,7 @@ export function handForces(
   body: Body,
   path: readonly ArmPose[],
   loadKg: number,
+  gear: Gear = usualGear,
 ): Vec[] {
   const up = upOf(stand);
   const perHand = movement.load.kind === 'external' && movement.load.perHand;
@@ -72,9 +65,7 @@ export function handForces(
     case 'guided bar': {
       const k = barSpread(rig.gripBiacromial ?? 1.5);
       return hands.map((hand) => {
-        let newtons = kg * GRAVITY;
-        if (rig.added === 'chains') newtons += (chainKg(usualChains, floorM(hand)) / 2) * GRAVITY;
-        if (rig.added === 'bands') newtons += bandPull(usualBand, floorM(hand));
+        const newtons = (kg + addedKg(rig.added, gear, floorM(hand)) / 2) * GRAVITY;
         return add(scale(up, -newtons), [0, 0, -k * newtons]);
       });
     }

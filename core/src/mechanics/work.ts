@@ -4,6 +4,7 @@ import type { Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
 import { clamp } from '../units/numbers';
 import { armPath } from './arm-path';
+import type { Gear } from './changing-loads';
 import { handAt, handForces, rigidHandles } from './hand-force';
 import { armFrame, pulls, restingLength, type Pull } from './muscle-lines';
 import { pullFit } from './split';
@@ -64,13 +65,14 @@ export function posturesOf(
   body: Body,
   loadKg: number,
   count: number,
+  gear?: Gear,
 ): Posture[] {
   const path = armPath(movement, rig, body, count);
   if (path.length === 0) return [];
   const stand = standOf(movement, rig);
   const up = upOf(stand);
   const pinned = isPinned(stand, movement);
-  const forces = handForces(movement, rig, stand, body, path, loadKg);
+  const forces = handForces(movement, rig, stand, body, path, loadKg, gear);
   const spread = rigidHandles(movement);
   const bentMost = path.reduce((a, b) =>
     length(cross(b.upper, b.fore)) > length(cross(a.upper, a.fore)) ? b : a,
@@ -156,8 +158,15 @@ function longestOf(postures: readonly Posture[]): Record<PressingRegion, number>
   return longest;
 }
 
-function compute(movement: Movement, rig: Rig, body: Body, loadKg: number, count: number): Work | null {
-  const postures = posturesOf(movement, rig, body, loadKg, count);
+function compute(
+  movement: Movement,
+  rig: Rig,
+  body: Body,
+  loadKg: number,
+  count: number,
+  gear?: Gear,
+): Work | null {
+  const postures = posturesOf(movement, rig, body, loadKg, count, gear);
   if (postures.length === 0) return null;
   const splits = postures.map((p) => pullFit(p.pulls, p.frame, p.asked));
   let way = 0;
@@ -185,15 +194,24 @@ const KEPT = 6;
 
 /**
  * What a movement asks over one repetition at a rig, for a body and a load (kg as the coach says it):
- * torques by statics, shares by the pull-fit model. Null for things without an arm path.
+ * torques by statics, shares by the pull-fit model. `gear`: the chains and bands it would be hung with,
+ * common ones when left out. Null for things without an arm path.
  */
-export function workOf(movement: Movement, rig: Rig, body: Body, loadKg: number, count = 20): Work | null {
-  const key = `${movement.id} ${body.statureM} ${body.massKg} ${body.biacromialM ?? ''} ${loadKg} ${count}`;
+export function workOf(
+  movement: Movement,
+  rig: Rig,
+  body: Body,
+  loadKg: number,
+  count = 20,
+  gear?: Gear,
+): Work | null {
+  const hung = gear && (rig.added === 'chains' || rig.added === 'bands') ? JSON.stringify(gear) : '';
+  const key = `${movement.id} ${body.statureM} ${body.massKg} ${body.biacromialM ?? ''} ${loadKg} ${count} ${hung}`;
   let known = remembered.get(rig);
   if (!known) remembered.set(rig, (known = new Map()));
   let work = known.get(key);
   if (work === undefined) {
-    work = compute(movement, rig, body, loadKg, count);
+    work = compute(movement, rig, body, loadKg, count, gear);
     if (known.size >= KEPT) known.clear();
     known.set(key, work);
   }

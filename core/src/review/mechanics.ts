@@ -1,6 +1,7 @@
 import type { Body } from '../anatomy/body';
 import { pressingRegions } from '../anatomy/regions';
-import { bodyOf } from '../choosing/swaps';
+import { bodyOf } from '../measure/context';
+import { gearOf } from '../loads/along-the-range';
 import type { Measured, MeasuredLine } from '../measure/measure';
 import { shoulderShares, workOf, type Work } from '../mechanics/work';
 import type { Rig } from '../movements/rig';
@@ -15,7 +16,7 @@ function bodyFor(s: Measured): Body {
 
 /** What a line asks at its rig, or at another, at its own load where it is known. */
 export const workAt = (s: Measured, m: MeasuredLine, rig: Rig = m.rig): Work | null =>
-  workOf(m.movement, rig, bodyFor(s), m.sets[0]?.kg ?? 20);
+  workOf(m.movement, rig, bodyFor(s), m.sets[0]?.kg ?? 20, undefined, gearOf(s.context.kit, m.line.hung));
 
 /** Share of the shoulder's work that the delts do. */
 export function deltShare(work: Work): number {

@@ -50,6 +50,11 @@ export const lineSchema = z
       .object({ lift: id, percent: z.number().int().min(10).max(150) })
       .strict()
       .optional(),
+    /** Which chains or bands of the kit hang from the bar, and how many a side; its first when left out. */
+    hung: z
+      .object({ of: id, aSide: z.number().int().min(1).max(6) })
+      .strict()
+      .optional(),
     /** Between sets the muscle is squeezed hard for so many seconds, breathing. */
     squeezeS: z.number().int().min(5).max(30).optional(),
     /** Cues for the sheet, in the coach's order; null takes the first three of the movement. */

@@ -36,6 +36,7 @@ export const becoming = (entry: Entry): Partial<Omit<Line, 'id'>> => ({
   own: entry.own,
   rig: entry.rig,
   pins: undefined,
+  hung: undefined,
   loadKg: null,
   cues: null,
 });

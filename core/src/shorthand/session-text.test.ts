@@ -98,17 +98,19 @@ const anyLine = (id: string): fc.Arbitrary<Line> =>
       note: fc.oneof(fc.constant(''), prose),
       cues: fc.oneof(fc.constant(null), fc.array(prose, { maxLength: 3 })),
       squeezeS: fc.constantFrom(undefined, 10),
+      hung: fc.constantFrom(undefined, { of: 'chain-a1 heavy', aSide: 2 }),
       loads: fc.constantFrom(undefined, 'one' as const, 'down' as const),
       percentOf: fc.constantFrom(undefined, { lift: 'standing-barbell-press', percent: 80 }),
       pins: fc.constantFrom(undefined, { pecUpper: 0.4, serratus: 0.25 }),
     })
-    .map(({ entry, turn, squeezeS, loads, percentOf, pins, ...rest }) => {
+    .map(({ entry, turn, squeezeS, hung, loads, percentOf, pins, ...rest }) => {
       const started = startingLine(entry, schools.evidence, id);
       return {
         ...started,
         ...rest,
         rig: fullRig(entry.movement, { ...started.rig, ...turn }),
         ...(squeezeS ? { squeezeS } : {}),
+        ...(hung ? { hung } : {}),
         ...(loads ? { loads } : {}),
         ...(percentOf ? { percentOf } : {}),
         ...(pins ? { pins } : {}),

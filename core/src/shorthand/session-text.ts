@@ -79,6 +79,7 @@ function lineText(line: Line, { unit, notebook }: TextContext): string[] {
     parts.push(
       `${line.percentOf.percent} % of ${entryIn(notebook, line.percentOf.lift)?.name ?? line.percentOf.lift}`,
     );
+  if (line.hung) parts.push(`hung with ${line.hung.aSide} a side of ${line.hung.of}`);
   if (line.squeezeS) parts.push(`squeeze ${line.squeezeS} s between`);
   if (line.pins)
     parts.push(
@@ -178,6 +179,11 @@ function takePart(part: string, line: Line, block: Block, { notebook }: TextCont
     case 'between': {
       const m = /^(\d+) s$/.exec(rest);
       if (m) block.betweenS = Number(m[1]);
+      return m !== null;
+    }
+    case 'hung': {
+      const m = /^with ([1-6]) a side of (.+)$/.exec(rest);
+      if (m) line.hung = { of: m[2]!, aSide: Number(m[1]) };
       return m !== null;
     }
     case 'squeeze': {

@@ -33,6 +33,8 @@ export interface StrengthContext {
   formula: FormulaChoice;
   /** What the sum behind a max is told in. */
   unit: MassUnit;
+  /** Share of the plain max that chains or bands leave for the bar; the movement's own figure when left out. */
+  addedShare?: number;
 }
 
 const references: Record<ReferenceLift, { movement: string; rig: Rig; name: string }> = {
@@ -58,8 +60,17 @@ const anchorsOf = (movement: Movement): ({ at: number } & BorrowedRatio)[] => {
   return [];
 };
 
+/** What the settings of a rig do to a max. */
+function settingFactor(movement: Movement, full: Rig, context?: StrengthContext): number {
+  if (movement.load.kind !== 'external') return 1;
+  const share = full.added === 'chains' || full.added === 'bands' ? context?.addedShare : undefined;
+  return share === undefined
+    ? knobFactor(movement.load.factors, full)
+    : knobFactor(movement.load.factors, { ...full, added: 'nothing' }) * share;
+}
+
 /** How much stronger the movement is at this rig than at its first anchor; 1 where nothing is known. */
-function rigFactor(movement: Movement, rig: Rig, overheadPerBench: number): number {
+function rigFactor(movement: Movement, rig: Rig, overheadPerBench: number, context: StrengthContext): number {
   if (movement.load.kind !== 'external' || !movement.load.from) return 1;
   const full = fullRig(movement, rig);
   const { knob, anchors } = movement.load.from;
@@ -68,7 +79,7 @@ function rigFactor(movement: Movement, rig: Rig, overheadPerBench: number): numb
     at: a.at,
     value: a.ratio * (a.lift === 'overhead' ? overheadPerBench : 1),
   }));
-  return interpolate(inBench, at) * knobFactor(movement.load.factors, full);
+  return interpolate(inBench, at) * settingFactor(movement, full, context);
 }
 
 interface LogEstimate {
@@ -107,8 +118,8 @@ function fromRecord(
   const moved = record.loadKg + movedShare(movement, record.rig) * context.massKg;
   if (moved <= 0) return null;
   const scale =
-    rigFactor(movement, rig, OVERHEAD_PER_BENCH.ratio) /
-    rigFactor(movement, record.rig, OVERHEAD_PER_BENCH.ratio);
+    rigFactor(movement, rig, OVERHEAD_PER_BENCH.ratio, context) /
+    rigFactor(movement, record.rig, OVERHEAD_PER_BENCH.ratio, context);
   // What a tired set shows is what was left of the fresh max.
   const fresh = 1 / (1 - (record.tired ?? 0));
   const kg = estimatedMax(moved, record.reps, record.reserve, context.formula) * scale * fresh;
@@ -190,14 +201,14 @@ function borrow(
 }
 
 /** The anchors of a borrowed ratio on both sides of a rig, how far between them it is, and the knobs' factor. */
-function neighbours(movement: Movement, rig: Rig) {
+function neighbours(movement: Movement, rig: Rig, context?: StrengthContext) {
   const anchors = anchorsOf(movement);
   if (anchors.length === 0) return null;
   const full = fullRig(movement, rig);
   const model = movement.load;
   const knob = model.kind === 'external' ? model.from?.knob : undefined;
   const at = knob ? (full[knob] ?? 0) : 0;
-  const factor = model.kind === 'external' ? knobFactor(model.factors, full) : 1;
+  const factor = settingFactor(movement, full, context);
   const upper = anchors.findIndex((x) => x.at >= at);
   const b = anchors[upper === -1 ? anchors.length - 1 : upper]!;
   const a = upper > 0 ? anchors[upper - 1]! : b;
@@ -222,7 +233,7 @@ export function ratioAt(movement: Movement, rig: Rig): BorrowedRatio | null {
 
 /** The guess from related lifts; between anchors both neighbours' guesses are blended. */
 function borrowedMax(movement: Movement, rig: Rig, context: StrengthContext): LogEstimate | null {
-  const found = neighbours(movement, rig);
+  const found = neighbours(movement, rig, context);
   if (!found) return null;
   const { a, b, share, factor } = found;
   // A reference lift's own records are already evidence; borrowing from itself would count them twice.

@@ -1,5 +1,5 @@
 import type { Body } from '@drimbo/core/anatomy/body';
-import { bodyOf } from '@drimbo/core/choosing/swaps';
+import { bodyOf } from '@drimbo/core/measure/context';
 import type { Context } from '@drimbo/core/measure/context';
 import { useMemo } from 'react';
 import { useNotebook } from './notebook';

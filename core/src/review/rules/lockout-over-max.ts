@@ -1,5 +1,5 @@
-import { bodyOf } from '../../choosing/swaps';
-import { loadAlong } from '../../loads/along-the-range';
+import { gearOf, loadAlong } from '../../loads/along-the-range';
+import { bodyOf } from '../../measure/context';
 import { clientMax } from '../../measure/measure';
 import { massText } from '../../units/mass';
 import { changeLine } from '../questions';
@@ -16,7 +16,10 @@ export const lockoutOverMax: Rule = {
   look: (s) =>
     s.lines.flatMap((m) => {
       const kg = Math.max(0, ...m.sets.map((set) => set.kg ?? 0));
-      const along = kg > 0 ? loadAlong(m.movement, m.rig, kg, bodyOf(s.context), s.context.kit) : null;
+      const along =
+        kg > 0
+          ? loadAlong(m.movement, m.rig, kg, bodyOf(s.context), gearOf(s.context.kit, m.line.hung))
+          : null;
       if (!along) return [];
       const max = clientMax(m.movement, { ...m.rig, added: 'nothing' }, s.context);
       if (max.basis === 'calibrate' || along.top <= MOST_OVER * max.kg) return [];

@@ -1,5 +1,5 @@
 import { workOf } from '../../mechanics/work';
-import { bodyOf } from '../../choosing/swaps';
+import { bodyOf } from '../../measure/context';
 import type { Context } from '../../measure/context';
 import { findEntry, movementOf } from '../../movements/catalogue';
 import type { Movement } from '../../movements/model';

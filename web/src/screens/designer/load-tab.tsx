@@ -1,5 +1,3 @@
-import { bodyOf } from '@drimbo/core/choosing/swaps';
-import { loadAlong } from '@drimbo/core/loads/along-the-range';
 import type { MeasuredLine } from '@drimbo/core/measure/measure';
 import { repsText } from '@drimbo/core/session/schemes/model';
 import { formulas } from '@drimbo/core/strength/formulas';
@@ -10,6 +8,7 @@ import type { Designer } from '../../designer/use-designer';
 import { PlateSleeve } from '../../drawing/plate-sleeve';
 import { Act } from '../../look/parts';
 import { ink, size } from '../../look/theme';
+import { Along } from './along';
 import { Cell } from './cell';
 import { readLoads } from './reading';
 import { SchemeForm } from './scheme-form';
@@ -17,6 +16,7 @@ import { SchemeForm } from './scheme-form';
 const Body = styled.div`
   padding: 8px 12px 12px;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 9px;
   font-size: ${size.small};
   h3 {
@@ -59,8 +59,6 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
   const fitted = m.sets.find(
     (s) => !s.byHand && s.wishKg !== null && s.kg !== null && Math.abs(s.reserveShift) >= 0.15,
   );
-  const first = m.sets[0]?.kg ?? null;
-  const along = first === null ? null : loadAlong(m.movement, m.rig, first, bodyOf(designer.context), kit);
   const setLoad = (i: number, loadKg: number | null): void => {
     const loads = m.sets.map((s, n) => (n === i ? (loadKg ?? s.nearestKg ?? 0) : (s.kg ?? s.nearestKg ?? 0)));
     designer.edit(
@@ -168,14 +166,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
           ))}
         </tbody>
       </table>
-      {along && (
-        <p data-testid="along">
-          With {m.rig.added === 'chains' ? 'its chains' : 'bands'} the first set weighs{' '}
-          {massText(Number(along.bottom.toFixed(1)), unit)} at the bottom,{' '}
-          {massText(Number(along.middle.toFixed(1)), unit)} half-way,{' '}
-          {massText(Number(along.top.toFixed(1)), unit)} at the top.
-        </p>
-      )}
+      <Along line={m} designer={designer} />
       {m.sets[0]?.perSide && (
         <div>
           <h3>On the bar</h3>

@@ -1,7 +1,8 @@
 import { loadText } from '@drimbo/core/formats/sheet';
+import { gearOf } from '@drimbo/core/loads/along-the-range';
 import { notchesOf } from '@drimbo/core/kit/kit';
 import type { MeasuredLine } from '@drimbo/core/measure/measure';
-import { bodyOf } from '@drimbo/core/choosing/swaps';
+import { bodyOf } from '@drimbo/core/measure/context';
 import { useMemo, type ReactNode } from 'react';
 import type { Designer } from '../../designer/use-designer';
 import { notchesFor, RigView } from '../rig/rig-view';
@@ -55,12 +56,14 @@ export function RigTab({ line, designer, heightPx }: TabProps & { heightPx: numb
 export function WorkTab({ line, designer }: TabProps): ReactNode {
   const body = useBody(designer);
   const known = line.sets[0]?.kg ?? null;
+  const { kit } = designer.context;
+  const gear = useMemo(() => gearOf(kit, line.line.hung), [kit, line.line.hung]);
   return (
     <WorkView
       movement={line.movement}
       rig={line.rig}
       body={body}
-      notches={notchesFor(line.movement, notchesOf(designer.context.kit))}
+      notches={notchesFor(line.movement, notchesOf(kit))}
       wanted={designer.context.client.lagging}
       onNotch={(benchDeg) =>
         designer.edit(
@@ -69,6 +72,7 @@ export function WorkTab({ line, designer }: TabProps): ReactNode {
         )
       }
       loadKg={known ?? 20}
+      gear={gear}
       loadIs={known === null ? '20 kg as an example' : 'the load of the first set'}
     />
   );

@@ -1,5 +1,5 @@
 import { makeableLoads } from '@drimbo/core/kit/fitting';
-import { loadAlong } from '@drimbo/core/loads/along-the-range';
+import { gearOf, loadAlong, loadCurve } from '@drimbo/core/loads/along-the-range';
 import { rampSets, type RampStyle } from '@drimbo/core/loads/ramp';
 import { sharesOfMax } from '@drimbo/core/loads/shares';
 import { landmineBar, landmineLever, leverForce } from '@drimbo/core/mechanics/changing-loads';
@@ -17,6 +17,7 @@ import { massText, toKg, type MassUnit } from '@drimbo/core/units/mass';
 import { useEffect, type ReactNode } from 'react';
 import { useSearchParams } from 'react-router';
 import { useSomeone } from '../../data/someone';
+import { LoadCurve } from '../../drawing/load-curve';
 import { PlateSleeve } from '../../drawing/plate-sleeve';
 import { SheetsPage } from '../../look/lists';
 import { Blank, Choice, Field, Label, Sheet, SheetHead, Title } from '../../look/parts';
@@ -85,7 +86,8 @@ export function LoadsScreen(): ReactNode {
   const ramp = working
     ? rampSets(loads, working.made.kg, 'barbell', true, (asked.get('ramp') as RampStyle | null) ?? 'ladder')
     : [];
-  const along = working ? loadAlong(chained.movement, chained.rig, working.made.kg, body, kit) : null;
+  const gear = gearOf(kit);
+  const along = working ? loadAlong(chained.movement, chained.rig, working.made.kg, body, gear) : null;
   const short = (kg: number): string => massText(Number(kg.toFixed(1)), unit);
 
   return (
@@ -290,6 +292,13 @@ export function LoadsScreen(): ReactNode {
                     {kit.chains?.[0] ? kit.chains[0].name.toLowerCase() : 'one usual chain a side'}: what
                     hangs counts, what lies on the floor does not.
                   </p>
+                  <LoadCurve
+                    curve={loadCurve(chained.movement, chained.rig, working.made.kg, body, gear, maxKg!)}
+                    barKg={working.made.kg}
+                    added="chains"
+                    unit={unit}
+                    widthPx={300}
+                  />
                 </>
               ) : (
                 <p>What the bar weighs on the chest and locked out appears with a max.</p>

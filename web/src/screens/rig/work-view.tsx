@@ -1,6 +1,7 @@
 import { pressingRegions, type RegionId } from '@drimbo/core/anatomy/regions';
 import type { Body } from '@drimbo/core/anatomy/body';
 import { unsureAbout } from '@drimbo/core/mechanics/agreement';
+import type { Gear } from '@drimbo/core/mechanics/changing-loads';
 import { workOf, type Work } from '@drimbo/core/mechanics/work';
 import type { Movement } from '@drimbo/core/movements/model';
 import type { Rig } from '@drimbo/core/movements/rig';
@@ -48,6 +49,8 @@ interface WorkViewProps {
   body: Body;
   notches: number[];
   loadKg: number;
+  /** Chains and bands it would be hung with; common ones when left out. */
+  gear?: Gear;
   /** What that load is: "the first set's load". */
   loadIs: string;
   /** Regions that lag. */
@@ -73,12 +76,16 @@ export function WorkView({
   body,
   notches: all,
   loadKg,
+  gear,
   loadIs,
   wanted = [],
   onNotch,
 }: WorkViewProps): ReactNode {
   const [ref, width] = useWidth<HTMLDivElement>(300);
-  const work = useMemo(() => workOf(movement, rig, body, loadKg), [movement, rig, body, loadKg]);
+  const work = useMemo(
+    () => workOf(movement, rig, body, loadKg, undefined, gear),
+    [movement, rig, body, loadKg, gear],
+  );
   const notches = all.filter((n) => n !== rig.benchDeg);
   const [against, setAgainst] = useState<number | null>(null);
   const notch =
@@ -87,7 +94,8 @@ export function WorkView({
         ? against
         : (notches.find((n) => n > (rig.benchDeg ?? 0)) ?? notches[notches.length - 1] ?? null)
       : null;
-  const other = notch === null ? null : workOf(movement, { ...rig, benchDeg: notch }, body, loadKg);
+  const other =
+    notch === null ? null : workOf(movement, { ...rig, benchDeg: notch }, body, loadKg, undefined, gear);
   const inner = Math.max(220, Math.floor(width) - 24);
   if (!work)
     return (

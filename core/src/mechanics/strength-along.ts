@@ -1,0 +1,65 @@
+import type { Body } from '../anatomy/body';
+import type { Movement } from '../movements/model';
+import type { Rig } from '../movements/rig';
+import { shoulderHeight, standOf, upOf } from './stands';
+import { add, dot, length, scale } from './vector';
+import { posturesOf, type Posture } from './work';
+
+/** One posture of a lift and what could just be held in it. */
+export interface StrengthPoint {
+  /** Share of the hand's way, 0 where the movement is stretched. */
+  at: number;
+  /** Height of the hand above the floor, metres. */
+  heightM: number;
+  canKg: number;
+}
+
+/** Near lockout next to nothing is asked of the muscles; beyond this many times the max nothing is told. */
+const MOST_TIMES = 2;
+
+/** How many times its torques the muscles that pull the right way could answer, at the joint nearer its limit. */
+function timesOver({ asked, frame, pulls }: Posture): number {
+  const swing = asked.swing || 1e-9;
+  const nx = dot(asked.shoulder, frame.x) / swing;
+  const nz = dot(asked.shoulder, frame.z) / swing;
+  const sign = Math.sign(asked.elbow) || 1;
+  let shoulder = 0;
+  let elbow = 0;
+  for (const p of pulls) {
+    shoulder += p.muscle.force * Math.max(0, dot(p.shoulder, frame.x) * nx + dot(p.shoulder, frame.z) * nz);
+    elbow += p.muscle.force * Math.max(0, p.elbow * sign);
+  }
+  return Math.min(shoulder / swing, elbow / Math.max(1e-9, Math.abs(asked.elbow)));
+}
+
+/**
+ * The client's strength curve over a lift: what could just be held in each posture, kilograms as the
+ * coach says them, for a plain load of `maxKg` at which the weakest posture just gives. A posture's
+ * worth is the joint nearer its limit, every muscle that pulls the right way at its largest force. A
+ * model's estimate: the bench press is weakest a third to two fifths of the way up, as in van den
+ * Tillaar & Ettema 2010 (from memory). Empty for things without an arm path.
+ */
+export function strengthAlong(
+  movement: Movement,
+  rig: Rig,
+  body: Body,
+  maxKg: number,
+  count = 25,
+): StrengthPoint[] {
+  const plain: Rig = { ...rig, added: 'nothing' };
+  const postures = posturesOf(movement, plain, body, maxKg, count);
+  if (postures.length === 0) return [];
+  const stand = standOf(movement, plain);
+  const joint = shoulderHeight(stand, body);
+  const up = upOf(stand);
+  const times = postures.map(timesOver);
+  const least = Math.min(...times);
+  const way = postures.map((p, i) => (i === 0 ? 0 : length(add(p.hand, scale(postures[i - 1]!.hand, -1)))));
+  const total = way.reduce((a, b) => a + b, 0) || 1;
+  let gone = 0;
+  return postures.map((p, i) => ({
+    at: (gone += way[i]!) / total,
+    heightM: joint + dot(p.hand, up),
+    canKg: maxKg * Math.min(MOST_TIMES, times[i]! / least),
+  }));
+}

@@ -1,0 +1,82 @@
+import { changesAlong, gearOf, loadAlong, loadCurve } from '@drimbo/core/loads/along-the-range';
+import { bodyOf } from '@drimbo/core/measure/context';
+import { clientMax, type MeasuredLine } from '@drimbo/core/measure/measure';
+import { massText } from '@drimbo/core/units/mass';
+import { useId, type ReactNode } from 'react';
+import { Link } from 'react-router';
+import type { Designer } from '../../designer/use-designer';
+import { LoadCurve } from '../../drawing/load-curve';
+import { useWidth } from '../../drawing/use-width';
+
+/** What chains or bands make of the first set's load, and which of the gym's hang from the bar. */
+export function Along({ line: m, designer }: { line: MeasuredLine; designer: Designer }): ReactNode {
+  const id = useId();
+  const [ref, width] = useWidth<HTMLDivElement>(300);
+  const { context, session } = designer;
+  const kg = m.sets[0]?.kg ?? null;
+  if (kg === null || !changesAlong(m.rig)) return null;
+  const { unit } = context.client;
+  const added = m.rig.added!;
+  const gear = gearOf(context.kit, m.line.hung);
+  const body = bodyOf(context);
+  const along = loadAlong(m.movement, m.rig, kg, body, gear);
+  if (!along) return null;
+  const plain = clientMax(m.movement, { ...m.rig, added: 'nothing' }, context);
+  const here = added === 'chains' ? (context.kit.chains ?? []) : (context.kit.bands ?? []);
+  const chosen = here.find((g) => g.id === m.line.hung?.of) ?? here[0];
+  const most = added === 'chains' ? (context.kit.chains?.find((c) => c.id === chosen?.id)?.aSide ?? 1) : 4;
+  const aSide = Math.min(most, m.line.hung?.aSide ?? (added === 'chains' ? most : 1));
+  const hang = (hung: { of: string; aSide: number }): void =>
+    designer.edit(
+      { do: 'line', line: m.id, patch: { hung } },
+      `${added} of ${m.name.toLowerCase()}`,
+      `hung ${m.id}`,
+    );
+  const told = (x: number): string => massText(Number(x.toFixed(1)), unit);
+  return (
+    <div ref={ref} style={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 6 }}>
+      <h3>With {added}</h3>
+      {chosen ? (
+        <div style={{ display: 'flex', gap: 6, alignItems: 'center' }}>
+          <label htmlFor={`${id}-of`}>Hung with</label>
+          <select id={`${id}-of`} value={chosen.id} onChange={(e) => hang({ of: e.target.value, aSide: 1 })}>
+            {here.map((g) => (
+              <option key={g.id} value={g.id}>
+                {g.name.toLowerCase()}
+              </option>
+            ))}
+          </select>
+          <select
+            aria-label="How many a side"
+            value={aSide}
+            onChange={(e) => hang({ of: chosen.id, aSide: Number(e.target.value) })}
+          >
+            {Array.from({ length: most }, (_, i) => (
+              <option key={i} value={i + 1}>
+                {i + 1} a side
+              </option>
+            ))}
+          </select>
+        </div>
+      ) : (
+        <p>
+          {context.kit.name} has no {added} written down; those of a common gauge are taken.{' '}
+          <Link to={`/kit/${session.kitId}`}>Write them down</Link>
+        </p>
+      )}
+      <p data-testid="along">
+        The first set weighs {told(along.bottom)} at the bottom, {told(along.middle)} half-way,{' '}
+        {told(along.top)} at the top.
+      </p>
+      {plain.basis !== 'calibrate' && (
+        <LoadCurve
+          curve={loadCurve(m.movement, m.rig, kg, body, gear, plain.kg)}
+          barKg={kg}
+          added={added}
+          unit={unit}
+          widthPx={Math.max(220, Math.floor(width))}
+        />
+      )}
+    </div>
+  );
+}
