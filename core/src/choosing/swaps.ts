@@ -1,6 +1,7 @@
 import type { Body } from '../anatomy/body';
 import { pressingRegions, type PressingRegion } from '../anatomy/regions';
-import { clockTable } from '../clock/timeline';
+import { clockTable, walkSeconds } from '../clock/timeline';
+import { metresApart } from '../kit/kit';
 import { bodyOf, type Context } from '../measure/context';
 import { layOut, type LaidOut, type Measured, type MeasuredLine } from '../measure/measure';
 import { creditsOf } from '../mechanics/credits';
@@ -107,7 +108,9 @@ function judge(e: Entry, m: MeasuredLine, context: Context): Swap {
   const met = limitsMet(e.movement, e.rig, context.client.limits);
   const { endedBy, spine = 0 } = e.movement;
   const done = context.logged.filter((r) => r.movement === e.movement.id).length;
-  const setUp = settingUpS(e) + (e.movement.station === m.movement.station ? 0 : clockTable.walkToStation);
+  const setUp =
+    settingUpS(e) +
+    walkSeconds((a, b) => metresApart(context.kit, a, b), m.movement.station, e.movement.station);
   const regions = sameRegions(here.credits, there.credits);
   const line = sameLineOfWork(here, there);
   const reps = sameReps(here.reps, there.reps);

@@ -16,7 +16,7 @@ test('one line by hand: set-up, three sets of ten at four seconds, two rests of 
     }),
   ]);
   const { totalS, events } = laid(s);
-  expect(totalS).toBe(clockTable.walkToStation + clockTable.dumbbells + 3 * 40 + 2 * 60);
+  expect(totalS).toBe(45 + clockTable.dumbbells + 3 * 40 + 2 * 60);
   expect(events.filter((e) => e.kind === 'set')).toHaveLength(3);
 });
 
@@ -39,6 +39,23 @@ test('a superset goes round in turn and saves time', () => {
     'incline-rear-raise',
   ]);
   expect(laid(paired).totalS).toBeLessThan(laid(apart).totalS);
+});
+
+test('a kit that says how far stations stand apart is walked, half a minute to settle and a metre a second', () => {
+  const two = session([line('dumbbell-lateral-raise'), line('cable-lateral-raise')]);
+  const pair = applyEdit(two, { do: 'pair', line: 'dumbbell-lateral-raise', with: 'cable-lateral-raise' });
+  const at = (metres: number) => ({
+    ...sampleContext,
+    kit: { ...sampleContext.kit, apart: [{ a: 'cables', b: 'dumbbells', metres }] },
+  });
+  const walks = (s: typeof two, metres: number, kind: string) =>
+    layOut(s, at(metres))
+      .timeline.events.filter((e) => e.kind === kind)
+      .map((e) => e.endS - e.startS);
+  expect(walks(two, 4, 'walk')).toEqual([45, 34]);
+  expect(walks(two, 40, 'walk')).toEqual([45, 70]);
+  // In turn: two ways a round, the first of them the walk to the second station.
+  for (const s of walks(pair, 10, 'swap')) expect(s).toBe(15);
 });
 
 test('events never overlap, never run backwards and every working set is there', () => {

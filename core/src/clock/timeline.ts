@@ -34,8 +34,13 @@ export interface LineClock {
 
 /** Common practice, in seconds. */
 export const clockTable = {
-  walkToStation: 45,
-  swapInPair: 20,
+  /** Leaving one station and settling at the next, beside the way itself. */
+  moveOn: 30,
+  /** The same between movements done in turn, where everything lies ready. */
+  moveOnInTurn: 5,
+  /** The way between two stations that nobody has measured, metres. */
+  usualWayM: 15,
+  metresPerS: 1,
   /** Bells laid ready for the next stage of a drop, a pin moved in a stack. */
   nextStage: 4,
   benchAngle: 15,
@@ -46,6 +51,16 @@ export const clockTable = {
   warmupBetween: 15,
   warmupRepSeconds: 2.5,
 } as const;
+
+/** Metres between two stations; null where nobody has measured them. */
+export type Ways = (a: string, b: string) => number | null;
+
+/** From one station to another, seconds; in turn for movements of one round. */
+export function walkSeconds(ways: Ways, from: string | null, to: string, inTurn = false): number {
+  if (from === to) return 0;
+  const metres = (from === null ? null : ways(from, to)) ?? clockTable.usualWayM;
+  return (inTurn ? clockTable.moveOnInTurn : clockTable.moveOn) + metres / clockTable.metresPerS;
+}
 
 export interface Timeline {
   events: TimelineEvent[];
@@ -60,9 +75,13 @@ export function warmupSeconds(item: Session['warmup'][number]): number {
 /**
  * Lays a session on the clock: warm-up, walks, set-up, ramp sets, working sets and rests.
  * Sets of a superset or giant set go round in turn; the round's rest is that of its last line.
- * A rest before a new block and the way to it overlap: the longer of the two counts.
+ * `ways`: how far apart stations stand. A rest before a new block and the way to it overlap: the longer of the two counts.
  */
-export function layTimeline(session: Session, clocks: ReadonlyMap<string, LineClock>): Timeline {
+export function layTimeline(
+  session: Session,
+  clocks: ReadonlyMap<string, LineClock>,
+  ways: Ways = () => null,
+): Timeline {
   const events: TimelineEvent[] = [];
   let now = 0;
   const spend = (kind: EventKind, seconds: number, of: string | null, index = 0): void => {
@@ -81,7 +100,7 @@ export function layTimeline(session: Session, clocks: ReadonlyMap<string, LineCl
   let owedRest = 0;
 
   const prepare = (lineId: string, clock: LineClock): void => {
-    const walk = station === clock.station ? 0 : clockTable.walkToStation;
+    const walk = walkSeconds(ways, station, clock.station);
     const turn = clock.benchDeg !== null && clock.benchDeg !== bench ? clockTable.benchAngle : 0;
     const setUp = turn + clock.loadingS;
     spend('rest', owedRest - walk - setUp, lineId);
@@ -109,7 +128,7 @@ export function layTimeline(session: Session, clocks: ReadonlyMap<string, LineCl
         else {
           const change = clock.changeS[first] ?? 0;
           if (position > 0) {
-            const swap = station === clock.station ? 0 : clockTable.swapInPair;
+            const swap = walkSeconds(ways, station, clock.station, true);
             spend('swap', swap, line.id, first);
             spend('rest', Math.max(block.betweenS - swap, change - swap, 0), line.id, first);
           } else spend('rest', Math.max(owedRest, change), line.id, first);

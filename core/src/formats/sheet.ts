@@ -8,7 +8,7 @@ import type { Session } from '../session/document';
 import { tempoText, tempoWords } from '../session/effort';
 import { schemeText, schemeWords } from '../session/schemes';
 import { durationWords } from '../units/time';
-import { massFigure, massText, type MassUnit } from '../units/mass';
+import { markedUnit, massFigure, massText, type MassUnit } from '../units/mass';
 
 /** What one printed page of a session says. Everything is text, ready to be set. */
 export interface Sheet {
@@ -74,6 +74,16 @@ export function loadText(m: Pick<MeasuredLine, 'sets' | 'movement' | 'calibrate'
         : '';
   const heads = m.sets.filter((s) => s.target.stage === 0).map((s) => s.kg!);
   return `${figures(heads, unit)}${stagesText(m.sets, unit)} ${unit}${each}`;
+}
+
+/** What the irons and pins of a line say where that is not the load in this unit: " (marked 25 lb)"; else empty. */
+export function marksText(m: Pick<MeasuredLine, 'sets' | 'movement'>, unit: MassUnit): string {
+  const kgs = m.sets.flatMap((s) => (s.kg === null ? [] : [s.pinKg ?? s.kg]));
+  const pinned = m.sets.some((s) => s.pinKg !== undefined);
+  const single = ['dumbbells', 'dumbbell', 'cable', 'machine'].includes(m.movement.implement);
+  if (kgs.length === 0 || !single || !(pinned || kgs.some((kg) => markedUnit(kg, unit) !== unit))) return '';
+  const marked = markedUnit(kgs[0]!, unit);
+  return ` (${pinned ? 'pin at' : 'marked'} ${figures(kgs, marked)} ${marked})`;
 }
 
 /** " → 18 → 14": the loads of the last set's stages, where they change. */
@@ -147,7 +157,7 @@ function sheetLine(m: MeasuredLine, context: Context, rest: string, shared: stri
     setup: m.detail,
     sets: setsWords(m),
     how: howWords(m),
-    load: loadText(m, unit) || '—',
+    load: `${loadText(m, unit) || '—'}${marksText(m, unit)}`,
     ramp:
       m.ramps.length > 0 ? m.ramps.map((r) => `${massText(r.kg, unit)}${each} × ${r.reps}`).join(', ') : null,
     reserve: ['to failure', 'hold'].includes(m.line.scheme.kind) ? '' : reserveWords(m.line),

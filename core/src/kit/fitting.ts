@@ -1,14 +1,17 @@
 import type { Movement } from '../movements/model';
-import type { Kit } from './kit';
+import { attachmentNames, type Kit } from './kit';
 import { barLoads, type BarLoad, type PlateStack } from './plates';
 
 /** A load this kit can make. `kg` is said as the coach says it: total, or each hand. */
 export interface MadeLoad {
   kg: number;
   perSide?: PlateStack;
+  /** Where the pin goes in a stack whose pulleys change the load on its way to the hand. */
+  pinKg?: number;
 }
 
-const barUse = {
+/** Which use of a bar an implement is. */
+export const barUses = {
   barbell: 'straight',
   'curl bar': 'curl',
   'guided bar': 'guided',
@@ -21,13 +24,15 @@ const stackLoads = new WeakMap<Kit['stacks'][number], MadeLoad[]>();
 function loadsOfStack(stack: Kit['stacks'][number]): MadeLoad[] {
   let loads = stackLoads.get(stack);
   if (!loads) {
-    const marks = new Set<number>();
+    const pins = new Map<number, number>();
     for (let kg = stack.firstKg; kg <= stack.maxKg + 1e-9; kg += stack.stepKg) {
       let extras = [0];
       for (const addOn of stack.addOnsKg) extras = [...extras, ...extras.map((e) => e + addOn)];
-      for (const extra of extras) marks.add(Number(((kg + extra) * stack.ratio).toFixed(3)));
+      for (const extra of extras) pins.set(Number(((kg + extra) * stack.ratio).toFixed(3)), kg + extra);
     }
-    loads = [...marks].sort((a, b) => a - b).map((kg) => ({ kg }));
+    loads = [...pins]
+      .sort(([a], [b]) => a - b)
+      .map(([kg, pinKg]) => (stack.ratio === 1 ? { kg } : { kg, pinKg }));
     stackLoads.set(stack, loads);
   }
   return loads;
@@ -42,7 +47,7 @@ export function makeableLoads(kit: Kit, movement: Movement): MadeLoad[] {
     case 'curl bar':
     case 'guided bar':
     case 'landmine': {
-      const use = barUse[movement.implement];
+      const use = barUses[movement.implement];
       const bars = kit.bars.filter((b) => b.use === use || (use === 'landmine' && b.use === 'straight'));
       if (bars.length === 0) return [];
       if (bars.length === 1) return barLoads(kit.plates, bars[0]!.kg).map(madeFromBar);
@@ -78,6 +83,13 @@ export function missingFor(kit: Kit, movement: Movement): string | null {
   if (needsLoad && makeableLoads(kit, movement).length === 0) {
     const named = movement.implement === 'cable' ? 'cable stack' : movement.implement;
     return movement.implement === 'machine' ? `a ${movement.station}` : `a ${named}`;
+  }
+  if (movement.clips && kit.attachments && !kit.attachments.includes(movement.clips))
+    return attachmentNames[movement.clips];
+  const { load, oneSided } = movement;
+  if (movement.implement === 'cable' && load.kind === 'external' && load.perHand && !oneSided) {
+    const stack = kit.stacks.find((s) => s.serves.includes(movement.station));
+    if (stack && stack.count < 2) return 'a second cable stack';
   }
   if (movement.station === 'rack' && kit.rack.count === 0) return 'a rack';
   if (['dip bars', 'landmine'].includes(movement.station) && !kit.places.includes(movement.station))

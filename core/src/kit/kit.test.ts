@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { movementOf } from '../movements/catalogue';
+import { kgFromLb, markedUnit } from '../units/mass';
 import { sampleKit } from '../testing/samples';
 import { makeableLoads, missingFor, nearestLoad } from './fitting';
 import { kitSchema, nearestNotch } from './kit';
@@ -39,6 +40,30 @@ test('the loads of a bar are exactly those brute force finds, with as few plates
     }),
     { numRuns: 60 },
   );
+});
+
+test('plates marked in kilograms and in pounds are both used, never on one sleeve', () => {
+  const plates = [
+    { kg: 20, pairs: 1 },
+    { kg: 10, pairs: 1 },
+    { kg: kgFromLb(45), pairs: 1 },
+    { kg: kgFromLb(10), pairs: 2 },
+  ];
+  const loads = barLoads(plates, 20);
+  const lb = everyWay(plates.slice(2)).map((w) => Math.round((20 + 2 * w.kg) * 100));
+  const kg = everyWay(plates.slice(0, 2)).map((w) => Math.round((20 + 2 * w.kg) * 100));
+  expect(loads.map((l) => Math.round(l.totalKg * 100))).toEqual(
+    [...new Set([...kg, ...lb])].sort((a, b) => a - b),
+  );
+  for (const load of loads)
+    expect(new Set(load.perSide.map((p) => markedUnit(p.kg, 'kg'))).size).toBeLessThanOrEqual(1);
+});
+
+test('a pulley of two to one says where the pin goes', () => {
+  const cables = makeableLoads(sampleKit, movementOf('cable-fly'));
+  expect(cables.find((l) => l.kg === 10)).toEqual({ kg: 10, pinKg: 20 });
+  const direct = { ...sampleKit, stacks: [{ ...sampleKit.stacks[0]!, ratio: 1 }] };
+  expect(makeableLoads(direct, movementOf('cable-fly')).find((l) => l.kg === 10)).toEqual({ kg: 10 });
 });
 
 test('among equals the larger plates go first', () => {

@@ -3,6 +3,16 @@ import { z } from 'zod';
 const id = z.string().min(1).max(60);
 const kg = z.number().min(0).max(500);
 
+/** What is clipped to a cable, and what is worn. */
+export const attachments = ['rope', 'single handles', 'straight bar', 'lifting belt'] as const;
+export type Attachment = (typeof attachments)[number];
+export const attachmentNames: Record<Attachment, string> = {
+  rope: 'a rope',
+  'single handles': 'single handles',
+  'straight bar': 'a straight bar for the cable',
+  'lifting belt': 'a lifting belt',
+};
+
 /** What a gym has. Loads are stored in kilograms; `unit` is what its irons are marked in. */
 export const kitSchema = z
   .object({
@@ -47,6 +57,19 @@ export const kitSchema = z
     rack: z.object({ count: z.number().int().min(0).max(10), safetyArms: z.boolean() }).strict(),
     places: z.array(z.string().max(60)),
     dipBelt: z.boolean(),
+    /** Whether somebody is usually there to spot. */
+    spotter: z.boolean().optional(),
+    /** What can be clipped to a cable or worn; left out, everything usual is taken to be there. */
+    attachments: z.array(z.enum(attachments)).max(attachments.length).optional(),
+    /** Stations that are worth a word about how far apart they stand. */
+    apart: z
+      .array(
+        z
+          .object({ a: z.string().max(60), b: z.string().max(60), metres: z.number().min(0).max(200) })
+          .strict(),
+      )
+      .max(30)
+      .optional(),
     /** Chains to hang from a bar; `aSide` is how many there are for each end. */
     chains: z
       .array(
@@ -102,6 +125,12 @@ export const emptyKit = (name: string, unit: Kit['unit']): Kit => ({
   places: [],
   dipBelt: false,
 });
+
+/** Metres between two stations; null where the kit does not say. */
+export function metresApart(kit: Pick<Kit, 'apart'>, a: string, b: string): number | null {
+  const known = kit.apart?.find((d) => (d.a === a && d.b === b) || (d.a === b && d.b === a));
+  return known?.metres ?? null;
+}
 
 /** Every notch any bench of this gym has, ascending, without doubles. */
 export function notchesOf(kit: Pick<Kit, 'benches'>): number[] {

@@ -1,15 +1,17 @@
 import fc from 'fast-check';
+import { kgFromLb } from '../units/mass';
 import { readAngles, readSizes, sizesText } from './lists';
 
 test.each([
   ['2-30 by 2', 15],
   ['2–10 by 2 × 2, 12, 14', 7],
   ['45, 25, 10, 5, 2.5', 5],
+  ['20 x 4, 45 lb x 2, 10–30 by 10 lb', 5],
   ['', 0],
-])('%p is read', (text, n) => expect(readSizes(text)).toHaveLength(n));
+])('%p is read', (text, n) => expect(readSizes(text, 'kg')).toHaveLength(n));
 
 test.each(['two', '5-2 by 1', '4 x 0', '2-900 by 0.1', '10,,x'])('%p is no list of sizes', (text) =>
-  expect(readSizes(text)).toBeNull(),
+  expect(readSizes(text, 'lb')).toBeNull(),
 );
 
 test('a list that is written is read back', () => {
@@ -18,8 +20,18 @@ test('a list that is written is read back', () => {
     .chain((halves) =>
       fc.record({ halves: fc.constant(halves.sort((a, b) => a - b)), count: fc.integer({ min: 1, max: 3 }) }),
     )
-    .map(({ halves, count }) => halves.map((h, i) => ({ size: h / 2, count: i % 5 === 4 ? 1 : count })));
-  fc.assert(fc.property(list, (sizes) => expect(readSizes(sizesText(sizes))).toEqual(sizes)));
+    .map(({ halves, count }) =>
+      halves.map((h, i) => ({
+        kg: i % 3 === 2 ? Number(kgFromLb(h / 2).toFixed(4)) : h / 2,
+        pairs: i % 5 === 4 ? 1 : count,
+      })),
+    )
+    .map((sizes) => [...new Map(sizes.map((s) => [s.kg, s])).values()].sort((a, b) => a.kg - b.kg));
+  fc.assert(
+    fc.property(list, fc.constantFrom('kg' as const, 'lb' as const), (sizes, usual) =>
+      expect(readSizes(sizesText(sizes, usual), usual)).toEqual(sizes),
+    ),
+  );
 });
 
 test('angles are sorted, doubles fall together, nonsense is refused', () => {

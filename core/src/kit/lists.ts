@@ -1,48 +1,77 @@
-/** Sizes as coaches list them: "2-30 by 2, 32.5, 35 x2"; null when it makes no sense. Figures in the unit typed. */
-export function readSizes(text: string): { size: number; count: number }[] | null {
+import { fromKg, markedUnit, toKg, type MassUnit } from '../units/mass';
+
+/** Irons of one size. */
+export interface Size {
+  kg: number;
+  pairs: number;
+}
+
+/**
+ * Sizes as coaches list them: "2-30 by 2, 32.5, 35 x2, 45 lb"; null when it makes no sense. Figures
+ * without a unit are in the usual one.
+ */
+export function readSizes(text: string, usual: MassUnit): Size[] | null {
   const sizes = new Map<number, number>();
   for (const part of text.split(/\s*[,;]\s*/)) {
     if (part.trim() === '') continue;
     const m =
-      /^(\d+(?:\.\d+)?)(?:\s*(?:-|–|to)\s*(\d+(?:\.\d+)?)\s*(?:by|in|step)\s*(\d+(?:\.\d+)?))?(?:\s*[x×*]\s*(\d{1,2}))?$/i.exec(
+      /^(\d+(?:\.\d+)?)(?:\s*(?:-|–|to)\s*(\d+(?:\.\d+)?)\s*(?:by|in|step)\s*(\d+(?:\.\d+)?))?(?:\s*(kg|lb))?(?:\s*[x×*]\s*(\d{1,2}))?$/i.exec(
         part.trim(),
       );
     if (!m) return null;
     const from = Number(m[1]);
     const to = Number(m[2] ?? m[1]);
     const step = Number(m[3] ?? 1);
-    const count = Number(m[4] ?? 1);
-    if (from <= 0 || to < from || step <= 0 || count < 1 || (to - from) / step > 200) return null;
-    for (let i = 0; from + i * step <= to + 1e-9; i++) sizes.set(Number((from + i * step).toFixed(4)), count);
+    const unit = (m[4]?.toLowerCase() as MassUnit | undefined) ?? usual;
+    const pairs = Number(m[5] ?? 1);
+    if (from <= 0 || to < from || step <= 0 || pairs < 1 || (to - from) / step > 200) return null;
+    for (let i = 0; from + i * step <= to + 1e-9; i++)
+      sizes.set(Number(toKg(from + i * step, unit).toFixed(4)), pairs);
   }
-  return [...sizes].map(([size, count]) => ({ size, count })).sort((a, b) => a.size - b.size);
+  return [...sizes].map(([kg, pairs]) => ({ kg, pairs })).sort((a, b) => a.kg - b.kg);
 }
 
-/** Sizes the way `readSizes` takes them, runs of equal steps drawn together. */
-export function sizesText(list: readonly { size: number; count: number }[]): string {
-  const figure = (n: number): string => String(Number(n.toFixed(3)));
+const figure = (n: number): string => String(Number(n.toFixed(3)));
+
+/** Sizes of one unit, runs of equal steps drawn together. */
+function runsText(list: readonly Size[], unit: MassUnit, suffix: string): string[] {
+  const sizes = [...list].sort((a, b) => a.kg - b.kg).map((s) => Number(fromKg(s.kg, unit).toFixed(3)));
+  const counts = [...list].sort((a, b) => a.kg - b.kg).map((s) => s.pairs);
   const parts: string[] = [];
   let i = 0;
-  while (i < list.length) {
-    const first = list[i]!;
+  while (i < sizes.length) {
     let last = i;
-    const step = i + 1 < list.length ? list[i + 1]!.size - first.size : 0;
+    const step = i + 1 < sizes.length ? sizes[i + 1]! - sizes[i]! : 0;
     while (
-      last + 1 < list.length &&
-      list[last + 1]!.count === first.count &&
-      Math.abs(list[last + 1]!.size - list[last]!.size - step) < 1e-6
+      last + 1 < sizes.length &&
+      counts[last + 1] === counts[i] &&
+      Math.abs(sizes[last + 1]! - sizes[last]! - step) < 1e-6
     )
       last += 1;
-    const many = first.count > 1 ? ` × ${first.count}` : '';
+    const many = counts[i]! > 1 ? ` × ${counts[i]}` : '';
     if (last - i >= 2) {
-      parts.push(`${figure(first.size)}–${figure(list[last]!.size)} by ${figure(step)}${many}`);
+      parts.push(`${figure(sizes[i]!)}–${figure(sizes[last]!)} by ${figure(step)}${suffix}${many}`);
       i = last + 1;
     } else {
-      parts.push(`${figure(first.size)}${many}`);
+      parts.push(`${figure(sizes[i]!)}${suffix}${many}`);
       i += 1;
     }
   }
-  return parts.join(', ');
+  return parts;
+}
+
+/** Sizes the way `readSizes` takes them, those marked in the other unit last and with it. */
+export function sizesText(list: readonly Size[], usual: MassUnit): string {
+  const other: MassUnit = usual === 'kg' ? 'lb' : 'kg';
+  const isOther = (s: Size): boolean => markedUnit(s.kg, usual) === other;
+  return [
+    ...runsText(
+      list.filter((s) => !isOther(s)),
+      usual,
+      '',
+    ),
+    ...runsText(list.filter(isOther), other, ` ${other}`),
+  ].join(', ');
 }
 
 /** Angles of a bench: "0 15 30 45" or with commas; null when one of them makes no sense. */

@@ -1,3 +1,4 @@
+import { markedUnit } from '../units/mass';
 import type { Kit } from './kit';
 
 /** Plates for one side of a bar, largest first. */
@@ -49,6 +50,23 @@ function sideLoads(plates: Kit['plates']): { grams: number; perSide: PlateStack;
     }));
 }
 
+/** Plates marked in kilograms and in pounds, which nobody mixes on one sleeve. */
+const byMark = (plates: Kit['plates']): Kit['plates'][] =>
+  (['kg', 'lb'] as const)
+    .map((unit) => plates.filter((p) => markedUnit(p.kg, 'kg') === unit))
+    .filter((group) => group.length > 0);
+
+/** Loads of several groups of plates as one list; of two ways to the same load that with fewer plates. */
+function merged(groups: ReturnType<typeof sideLoads>[]): ReturnType<typeof sideLoads> {
+  if (groups.length < 2) return groups[0] ?? sideLoads([]);
+  const best = new Map<number, ReturnType<typeof sideLoads>[number]>();
+  for (const load of groups.flat()) {
+    const held = best.get(load.grams);
+    if (!held || load.plateCount < held.plateCount) best.set(load.grams, load);
+  }
+  return [...best.values()].sort((a, b) => a.grams - b.grams);
+}
+
 const remembered = new WeakMap<Kit['plates'], Map<number, BarLoad[]>>();
 
 /** Every total a bar of `barKg` can be loaded to with these plates, ascending. */
@@ -57,7 +75,7 @@ export function barLoads(plates: Kit['plates'], barKg: number): BarLoad[] {
   if (!byBar) remembered.set(plates, (byBar = new Map()));
   let loads = byBar.get(barKg);
   if (!loads) {
-    loads = sideLoads(plates).map((side) => ({
+    loads = merged(byMark(plates).map(sideLoads)).map((side) => ({
       totalKg: Number((barKg + (2 * side.grams) / 1000).toFixed(3)),
       perSide: side.perSide,
       plateCount: side.plateCount,
@@ -66,6 +84,12 @@ export function barLoads(plates: Kit['plates'], barKg: number): BarLoad[] {
   }
   return loads;
 }
+
+/** Every weight that single plates on a belt come to, ascending, kilograms. */
+export const beltLoads = (plates: Kit['plates']): number[] =>
+  merged(
+    byMark(plates).map((group) => sideLoads(group.map(({ kg, pairs }) => ({ kg, pairs: pairs * 2 })))),
+  ).map((load) => load.grams / 1000);
 
 /** Plates taken off and put on, both sides together, to get from one loading to another. */
 export function plateMoves(from: PlateStack, to: PlateStack): number {

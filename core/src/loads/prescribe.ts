@@ -1,7 +1,7 @@
 import type { Client } from '../session/client';
 import { makeableLoads, nearestLoad, missingFor, type MadeLoad } from '../kit/fitting';
 import type { Kit } from '../kit/kit';
-import { barLoads } from '../kit/plates';
+import { beltLoads } from '../kit/plates';
 import type { Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
 import type { Line } from '../session/document';
@@ -19,6 +19,7 @@ export interface LoadedSet {
   wishKg: number | null;
   kg: number | null;
   perSide?: MadeLoad['perSide'];
+  pinKg?: MadeLoad['pinKg'];
   /** True when the coach set it. */
   byHand: boolean;
   /** False when this kit cannot make it; `nearestKg` then says what it can. */
@@ -45,15 +46,13 @@ export interface Prescription {
   missing: string | null;
 }
 
-const beltLoads = new WeakMap<Kit['plates'], MadeLoad[]>();
+const onBelt = new WeakMap<Kit['plates'], MadeLoad[]>();
 function loadsOnBelt(kit: Kit): MadeLoad[] {
   if (!kit.dipBelt) return [{ kg: 0 }];
-  let loads = beltLoads.get(kit.plates);
+  let loads = onBelt.get(kit.plates);
   if (!loads) {
-    // Single plates on a belt: halves in pairs give the same sums as whole plates one by one.
-    const singles = kit.plates.map((p) => ({ kg: p.kg / 2, pairs: p.pairs * 2 }));
-    loads = barLoads(singles, 0).map((l) => ({ kg: l.totalKg }));
-    beltLoads.set(kit.plates, loads);
+    loads = beltLoads(kit.plates).map((kg) => ({ kg }));
+    onBelt.set(kit.plates, loads);
   }
   return loads;
 }
@@ -204,6 +203,7 @@ export function prescribe(
       loss,
     };
     if (near?.perSide && makeable) set.perSide = near.perSide;
+    if (near?.pinKg !== undefined && makeable) set.pinKg = near.pinKg;
     if (known && kg !== null && kg + bodyKg > 0 && target.holdS === undefined) {
       const toFailure = repsAt(kg);
       const reps = expectedReps(toFailure, target);

@@ -7,9 +7,10 @@ import {
   leadVoice,
   type VoiceId,
 } from '../anatomy/regions';
-import { layTimeline, clockTable, type LineClock, type Timeline } from '../clock/timeline';
+import { layTimeline, clockTable, type LineClock, type Timeline, type Ways } from '../clock/timeline';
 import { countDose, type CountedSet, type DoseSheet } from '../dose/dose';
 import { runFatigue, type Exertion, type FreshnessPoint } from '../fatigue/stores';
+import { metresApart } from '../kit/kit';
 import { plateMoves, type PlateStack } from '../kit/plates';
 import { changesAlong, gearOf, shareLeft } from '../loads/along-the-range';
 import { choicesOf, prescribe, type Prescription } from '../loads/prescribe';
@@ -355,7 +356,8 @@ export interface LaidOut {
 export function layOut(session: Session, context: Context): LaidOut {
   const lines = session.blocks.flatMap((b) => b.lines.map((l) => bare(l, b.id, context)));
   const byId = new Map(lines.map((m) => [m.id, m]));
-  const rough = layTimeline(session, clocksOf(lines));
+  const ways: Ways = (a, b) => metresApart(context.kit, a, b);
+  const rough = layTimeline(session, clocksOf(lines), ways);
   const first = exertions(rough, byId);
   const losses = runFatigue(first, null).losses;
   const lossesOf = new Map<string, number[]>();
@@ -366,7 +368,7 @@ export function layOut(session: Session, context: Context): LaidOut {
   });
   for (const m of lines) Object.assign(m, prescribed(m, lossesOf.get(m.id) ?? [], context));
   addRamps(lines, context, session.ramp);
-  return { lines, byId, timeline: layTimeline(session, clocksOf(lines)) };
+  return { lines, byId, timeline: layTimeline(session, clocksOf(lines), ways) };
 }
 
 /** Loads, clock, fatigue and dose of a session. */

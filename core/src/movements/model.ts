@@ -1,4 +1,5 @@
 import type { Credits } from '../anatomy/regions';
+import type { Attachment } from '../kit/kit';
 import type { ChoiceKnob, Knobs, NumericKnob, Rig } from './rig';
 
 export type Implement =
@@ -169,6 +170,8 @@ export interface Movement extends Teaching {
   pattern: Pattern;
   /** Where in the gym it happens; the same place needs no walk. */
   station: string;
+  /** What must be clipped to the cable for it. */
+  clips?: Attachment;
   knobs: Knobs;
   variants: Variant[];
   credits: CreditModel;

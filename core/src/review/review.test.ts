@@ -173,6 +173,23 @@ const broken: Record<string, { session: Session; context?: Context; severity: st
     }),
     severity: 'watch',
   },
+  'far-pair': {
+    session: session([], {
+      blocks: [
+        {
+          id: 'pair',
+          kind: 'superset',
+          betweenS: 10,
+          lines: [line('dumbbell-bench-press'), line('cable-lateral-raise')],
+        },
+      ],
+    }),
+    context: {
+      ...sampleContext,
+      kit: { ...sampleContext.kit, apart: [{ a: 'cables', b: 'dumbbells', metres: 30 }] },
+    },
+    severity: 'watch',
+  },
   'ask-first': {
     session: session([line('push-up')]),
     context: {
@@ -261,3 +278,76 @@ test('a school can hear a rule louder or softer', () => {
 });
 
 test('an empty session has nothing said about it', () => expect(findings(session([]))).toEqual([]));
+
+describe('what a pair needs at once', () => {
+  const pairOf = (a: ReturnType<typeof line>, b: ReturnType<typeof line>) =>
+    session([], { blocks: [{ id: 'pair', kind: 'superset', betweenS: 10, lines: [a, b] }] });
+  const said = (s: Session, kit: Partial<typeof sampleContext.kit> = {}) =>
+    findings(s, { ...sampleContext, kit: { ...sampleContext.kit, ...kit } }).find(
+      (f) => f.rule === 'kit-at-once',
+    )?.what;
+
+  test('two bars, and plates for both', () => {
+    const presses = pairOf(
+      line('barbell-bench-press', { loadKg: 100 }),
+      line('standing-barbell-press', { loadKg: 60 }),
+    );
+    expect(said(presses)).toContain('2 bars');
+    const two = [...sampleContext.kit.bars, { ...sampleContext.kit.bars[0]!, id: 'second' }];
+    expect(said(presses, { bars: two, rack: { count: 2, safetyArms: true } })).toBeUndefined();
+    expect(
+      said(presses, {
+        bars: two,
+        rack: { count: 2, safetyArms: true },
+        plates: [{ kg: 20, pairs: 2 }],
+      }),
+    ).toContain('3 pairs of 20 kg plates');
+  });
+
+  test('a stack for each hand, unless both movements use the same pulleys as they are', () => {
+    const s = pairOf(line('cable-fly-shoulder-height'), line('pushdown'));
+    expect(said(s)).toContain('3 cable stacks');
+    const more = [{ ...sampleContext.kit.stacks[0]!, count: 4 }];
+    expect(said(s, { stacks: more })).toBeUndefined();
+  });
+
+  test('a bench for each notch', () => {
+    const s = pairOf(
+      line('incline-dumbbell-press', { loadKg: 20 }, { benchDeg: 30 }),
+      line('dumbbell-fly', { loadKg: 10 }, { benchDeg: 0 }),
+    );
+    expect(said(s)).toContain('2 benches');
+    const two = [...sampleContext.kit.benches, { ...sampleContext.kit.benches[0]!, id: 'second' }];
+    expect(said(s, { benches: two })).toBeUndefined();
+  });
+});
+
+test('where the rack ends: slower, one-and-a-half, more reps, another implement', () => {
+  const strong = {
+    ...sampleContext,
+    kit: { ...sampleContext.kit, dumbbells: [{ kg: 24, pairs: 1 }] },
+  };
+  const of = (id: string) =>
+    findings(session([line(id)]), strong)
+      .find((f) => f.rule === 'rack-runs-out')!
+      .fixes.map((f) => f.label);
+  const labels = of('incline-dumbbell-press');
+  expect(labels[0]).toContain('four seconds');
+  expect(labels).toContain('One-and-a-half reps');
+  expect(labels.some((l) => /^\d+–\d+ reps instead$/.test(l))).toBe(true);
+  expect(labels.some((l) => /^Use .*(barbell|cable|machine|guided)/.test(l))).toBe(true);
+});
+
+test('a gym without a rope says so where one is needed', () => {
+  const bare = { ...sampleContext, kit: { ...sampleContext.kit, attachments: ['single handles' as const] } };
+  const found = findings(session([line('face-pull'), line('cable-fly-shoulder-height')]), bare);
+  expect(found.filter((f) => f.rule === 'not-in-this-gym').map((f) => f.on)).toEqual([['face-pull']]);
+  const alone = {
+    ...sampleContext,
+    kit: { ...sampleContext.kit, stacks: [{ ...sampleContext.kit.stacks[0]!, count: 1 }] },
+  };
+  expect(
+    findings(session([line('cable-fly-shoulder-height')]), alone).find((f) => f.rule === 'not-in-this-gym')
+      ?.what,
+  ).toContain('a second cable stack');
+});

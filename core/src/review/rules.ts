@@ -7,6 +7,7 @@ import { beginnerTechniques } from './rules/beginner-techniques';
 import { clientLimits } from './rules/client-limits';
 import { deepFly } from './rules/deep-fly';
 import { dumbbellsLowReps } from './rules/dumbbells-low-reps';
+import { farPair } from './rules/far-pair';
 import { failureFirstCompound } from './rules/failure-first-compound';
 import { flareOnIncline } from './rules/flare-on-incline';
 import { kitAtOnce } from './rules/kit-at-once';
@@ -57,6 +58,7 @@ export const rules: readonly Rule[] = [
   lockoutOverMax,
   shortRack,
   kitAtOnce,
+  farPair,
   staticStretchFirst,
   uselessRotation,
   deepFly,

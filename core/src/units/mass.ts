@@ -24,3 +24,29 @@ export function massFigure(kg: number, unit: MassUnit): string {
 
 /** The same with its unit behind a space: "22.5 kg". */
 export const massText = (kg: number, unit: MassUnit): string => `${massFigure(kg, unit)} ${unit}`;
+
+const isStep = (value: number, step: number, within: number): boolean =>
+  Math.abs(value - Math.round(value / step) * step) < within;
+
+/**
+ * The unit an iron is marked in: kilograms where it weighs a quarter or a multiple of it, else pounds where
+ * it weighs a half or a multiple, else the usual one. `markedUnit(20.41165665, 'kg')` is "lb".
+ */
+export function markedUnit(kg: number, usual: MassUnit): MassUnit {
+  if (isStep(kg, 0.25, 6e-4)) return 'kg';
+  return isStep(lbFromKg(kg), 0.5, 1.4e-3) ? 'lb' : usual;
+}
+
+/** What stands on an iron, with its unit where that is not the usual one: "20", "45 lb". */
+export function markText(kg: number, usual: MassUnit): string {
+  const unit = markedUnit(kg, usual);
+  return unit === usual ? massFigure(kg, unit) : massText(kg, unit);
+}
+
+/** A weight as typed, "20", "45 lb", "12,5 kg", in kilograms; null when it makes no sense. */
+export function readMass(text: string, usual: MassUnit): number | null {
+  const m = /^(\d+(?:[.,]\d+)?)\s*(kg|lb)?$/i.exec(text.trim());
+  if (!m) return null;
+  const kg = toKg(Number(m[1]!.replace(',', '.')), (m[2]?.toLowerCase() as MassUnit | undefined) ?? usual);
+  return kg > 0 ? Number(kg.toFixed(4)) : null;
+}

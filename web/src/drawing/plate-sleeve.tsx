@@ -1,5 +1,5 @@
 import type { PlateStack } from '@drimbo/core/kit/plates';
-import { massFigure, type MassUnit } from '@drimbo/core/units/mass';
+import { markedUnit, markText, massFigure, massText, type MassUnit } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
 import { ink } from '../look/theme';
 
@@ -22,6 +22,15 @@ const lookOf = (kg: number): { fill: string; text: string } => {
   return found ? { fill: found[1], text: found[2] } : { fill: '#6d7a80', text: '#ffffff' };
 };
 
+/** "20, 10 kg" where all are marked in one unit, else each with its own. */
+function marksOf(plates: readonly number[], usual: MassUnit): string {
+  const units = new Set(plates.map((kg) => markedUnit(kg, usual)));
+  const [only] = units;
+  return units.size === 1
+    ? `${plates.map((kg) => massFigure(kg, only!)).join(', ')} ${only}`
+    : plates.map((kg) => massText(kg, markedUnit(kg, usual))).join(', ');
+}
+
 /** One sleeve of a bar with its plates, the heaviest inside, the figure on each. */
 export function PlateSleeve({
   perSide,
@@ -34,15 +43,13 @@ export function PlateSleeve({
 }): ReactNode {
   const plates = perSide.flatMap((p) => Array.from({ length: p.count }, () => p.kg));
   const thick = (kg: number): number => Math.max(12, Math.min(19, 9 + kg * 0.45));
-  const figureLength = Math.max(0, ...plates.map((kg) => massFigure(kg, unit).length));
+  const figureLength = Math.max(0, ...plates.map((kg) => markText(kg, unit).length));
   const least = Math.max(heightPx * 0.34, 5 + 5.2 * figureLength);
   const tall = (kg: number): number => Math.min(heightPx, Math.max(least, heightPx * (0.3 + kg / 28)));
   const widths = plates.map(thick);
   const whole = 46 + widths.reduce((a, b) => a + b + 1, 0) + 22;
   const says =
-    plates.length === 0
-      ? 'The bar alone'
-      : `On each side, from the inside: ${plates.map((kg) => massFigure(kg, unit)).join(', ')} ${unit}`;
+    plates.length === 0 ? 'The bar alone' : `On each side, from the inside: ${marksOf(plates, unit)}`;
   const starts = widths.map((_, i) => 46 + widths.slice(0, i).reduce((a, b) => a + b + 1, 0));
   return (
     <svg
@@ -79,7 +86,7 @@ export function PlateSleeve({
               fill={text}
               transform={`rotate(-90 ${cx} ${heightPx / 2})`}
             >
-              {massFigure(kg, unit)}
+              {markText(kg, unit)}
             </text>
           </g>
         );

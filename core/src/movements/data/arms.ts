@@ -116,6 +116,7 @@ export const triceps: Movement[] = [
     implement: 'cable',
     pattern: 'elbow overhead',
     station: 'cables',
+    clips: 'rope',
     knobs: {},
     variants: [
       {

@@ -109,6 +109,7 @@ export const flies: Movement[] = [
     implement: 'cable',
     pattern: 'fly',
     station: 'cables',
+    clips: 'single handles',
     knobs: { pulleyStature: knob(0.1, 1.15, 0.02, 0.82), stance: choice('standing', 'seated') },
     variants: [
       {

@@ -109,6 +109,7 @@ export const rearAndUpperBack: Movement[] = [
     implement: 'cable',
     pattern: 'row',
     station: 'cables',
+    clips: 'rope',
     knobs: { pulleyStature: knob(0.7, 1.15, 0.02, 0.98) },
     variants: [{ id: 'face-pull', name: 'Face pull', aliases: ['facepull', 'rope face pull'] }],
     credits: { anchors: [{ at: 0, credits: { deltRear: 0.75, cuff: 0.75, retractors: 0.75 } }] },

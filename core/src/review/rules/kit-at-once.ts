@@ -1,62 +1,121 @@
+import { barUses } from '../../kit/fitting';
 import type { Measured, MeasuredLine } from '../../measure/measure';
 import { massText } from '../../units/mass';
 import type { FindingDraft, Rule } from '../model';
 import { freshId } from '../questions';
 
-/** Bells a line needs in hand in one round, by weight. */
-function bellsOf(m: MeasuredLine): Map<number, number> {
-  const needs = new Map<number, number>();
-  const { implement, load } = m.movement;
-  if (implement !== 'dumbbells' || load.kind !== 'external') return needs;
-  for (const set of m.sets) if (set.kg !== null) needs.set(set.kg, 1);
-  return needs;
+type Lines = readonly MeasuredLine[];
+
+/** How many of something the lines of a block need at once, and how many there are. */
+interface Shortage {
+  needs: number;
+  has: number;
+  of: string;
 }
 
-/** A bell size that the lines of a block need at once and the kit has too few pairs of. */
-function shortBells(
-  s: Measured,
-  lines: readonly MeasuredLine[],
-): { kg: number; needs: number; has: number } | null {
+const isShort = (s: Shortage): boolean => s.needs > s.has;
+
+/** Pairs of each size of bell in hand or laid ready in one round. */
+function bells(s: Measured, lines: Lines): Shortage[] {
   const needs = new Map<number, number>();
-  for (const m of lines) for (const [kg, pairs] of bellsOf(m)) needs.set(kg, (needs.get(kg) ?? 0) + pairs);
-  for (const [kg, wanted] of needs) {
-    const has = s.context.kit.dumbbells.find((d) => Math.abs(d.kg - kg) < 0.01)?.pairs ?? 0;
-    if (has > 0 && wanted > has) return { kg, needs: wanted, has };
+  for (const m of lines) {
+    if (m.movement.implement !== 'dumbbells' || m.movement.load.kind !== 'external') continue;
+    for (const kg of new Set(m.sets.map((set) => set.kg)))
+      if (kg !== null) needs.set(kg, (needs.get(kg) ?? 0) + 1);
   }
-  return null;
+  return [...needs].flatMap(([kg, wanted]): Shortage[] => {
+    const has = s.context.kit.dumbbells.find((d) => Math.abs(d.kg - kg) < 0.01)?.pairs ?? 0;
+    // A size the gym has none of is another finding's matter.
+    return has === 0
+      ? []
+      : [{ needs: wanted, has, of: `${wanted} pairs of ${massText(kg, s.context.client.unit)}` }];
+  });
 }
 
-/** Places that only one can use at a time, with different loads on them. */
-function sharedPlace(s: Measured, lines: readonly MeasuredLine[]): string | null {
-  const single = (m: MeasuredLine): boolean =>
-    m.movement.station === 'rack'
-      ? s.context.kit.rack.count < 2
-      : ['landmine', 'guided bar'].includes(m.movement.station);
-  for (const [i, a] of lines.entries())
-    for (const b of lines.slice(i + 1))
-      if (a.movement.station === b.movement.station && single(a) && a.sets[0]?.kg !== b.sets[0]?.kg)
-        return a.movement.station;
-  return null;
+/** Bars of one kind, and the plates that all of them carry together. */
+function bars(s: Measured, lines: Lines): Shortage[] {
+  const { kit, client } = s.context;
+  const found: Shortage[] = [];
+  const barred = lines.filter((m) => m.movement.implement in barUses);
+  for (const implement of new Set(barred.map((m) => m.movement.implement))) {
+    const use = barUses[implement as keyof typeof barUses];
+    const needs = barred.filter((m) => m.movement.implement === implement).length;
+    const has = kit.bars.filter((b) => b.use === use).length;
+    if (has > 0) found.push({ needs, has, of: `${needs} bars of the kind “${use}”` });
+  }
+  const plates = new Map<number, number>();
+  for (const m of barred)
+    for (const { kg, count } of m.sets[0]?.perSide ?? []) plates.set(kg, (plates.get(kg) ?? 0) + count);
+  if (barred.length > 1)
+    for (const [kg, needs] of plates)
+      found.push({
+        needs,
+        has: kit.plates.find((p) => p.kg === kg)?.pairs ?? 0,
+        of: `${needs} pairs of ${massText(kg, client.unit)} plates`,
+      });
+  return found;
 }
+
+/** Stacks, racks and other places of which each movement takes one, or two for a hand each. */
+function places(s: Measured, lines: Lines): Shortage[] {
+  const { kit } = s.context;
+  const stations = [...new Set(lines.map((m) => m.movement.station))];
+  return stations.flatMap((station): Shortage[] => {
+    const here = lines.filter((m) => m.movement.station === station);
+    const { implement } = here[0]!.movement;
+    if (implement === 'cable') {
+      const handsOf = (m: MeasuredLine): number =>
+        m.movement.load.kind === 'external' && m.movement.load.perHand && !m.movement.oneSided ? 2 : 1;
+      const needs = here.reduce((n, m) => n + handsOf(m), 0);
+      const has = kit.stacks.find((stack) => stack.serves.includes(station))?.count ?? 0;
+      // The same pulleys at the same height and load serve both.
+      const alike = here.every(
+        (m) => m.rig.pulleyStature === here[0]!.rig.pulleyStature && m.sets[0]?.kg === here[0]!.sets[0]?.kg,
+      );
+      return alike ? [] : [{ needs, has, of: `${needs} cable stacks` }];
+    }
+    const has =
+      station === 'rack'
+        ? kit.rack.count
+        : implement === 'machine'
+          ? (kit.stacks.find((stack) => stack.serves.includes(station))?.count ?? 0)
+          : ['landmine', 'guided bar'].includes(station)
+            ? 1
+            : Infinity;
+    const alike = here.every((m) => m.sets[0]?.kg === here[0]!.sets[0]?.kg);
+    return alike || has === 0 ? [] : [{ needs: here.length, has, of: `the ${station} for each movement` }];
+  });
+}
+
+/** Benches at different notches. */
+function benches(s: Measured, lines: Lines): Shortage[] {
+  const notches = new Set(
+    lines.flatMap((m) => (m.rig.benchDeg === undefined || m.rig.stance === 'floor' ? [] : [m.rig.benchDeg])),
+  );
+  const has = s.context.kit.benches.length;
+  return has === 0 ? [] : [{ needs: notches.size, has, of: `${notches.size} benches at different notches` }];
+}
+
+/** Dumbbells, bars, plates, stacks, places and benches that the lines of a block need at once and the kit is short of. */
+const shortages = (s: Measured, lines: Lines): Shortage[] =>
+  [bells, bars, places, benches].flatMap((of) => of(s, lines)).filter(isShort);
+
+const told = (n: number): string => (n === 1 ? 'one' : String(n));
 
 function look(s: Measured): FindingDraft[] {
   return s.session.blocks.flatMap((block): FindingDraft[] => {
     if (block.lines.length < 2) return [];
     const lines = block.lines.map((l) => s.lines.find((m) => m.id === l.id)!);
-    const bells = shortBells(s, lines);
-    const place = sharedPlace(s, lines);
-    if (!bells && !place) return [];
-    const { unit } = s.context.client;
+    const [first] = shortages(s, lines);
+    if (!first) return [];
     return [
       {
         on: lines.map((m) => m.id),
-        what: bells
-          ? `This pair needs ${bells.needs} pairs of ${massText(bells.kg, unit)}; ${s.context.kit.name} has ${bells.has === 1 ? 'one' : bells.has}.`
-          : `This pair needs the ${place} twice at once, with different loads.`,
-        why: 'Changing the load between the halves of a pair eats the time the pair should save.',
+        what: `${lines.length === 2 ? 'This pair' : 'This round'} needs ${first.of} at once; ${s.context.kit.name} has ${told(first.has)}.`,
+        why: 'Changing the load or the bench between the movements of a round eats the time it should save.',
         fixes: [
           {
-            label: 'Part them',
+            label: lines.length === 2 ? 'Part them' : 'Take the round apart',
             edit: {
               do: 'part',
               block: block.id,

@@ -1,10 +1,42 @@
+import { sameJob } from '../../choosing/swaps';
 import { choicesOf } from '../../loads/prescribe';
+import type { Measured, MeasuredLine } from '../../measure/measure';
+import { becoming } from '../../session/starting';
+import { MOST_REPS, repsAtLoad } from '../../strength/formulas';
 import { massText } from '../../units/mass';
 import { changeLine } from '../questions';
-import type { Rule } from '../model';
+import type { FixDraft, Rule } from '../model';
 
 /** Reserve above target from which the heaviest load of the kit is called too light. */
 const TOO_EASY = 2;
+/** The longest sets that are still worth prescribing. Common practice. */
+const LONGEST = 30;
+
+/** More repetitions with the heaviest load there is, where they stay within reason. */
+function moreReps(s: Measured, m: MeasuredLine): FixDraft[] {
+  if (m.max.basis === 'calibrate') return [];
+  const set = m.sets[m.sets.length - 1]!;
+  const able = repsAtLoad(m.max.kg * (1 - set.loss), set.kg!, s.context.client.formula);
+  const lo = Math.floor(Math.min(MOST_REPS, able) - set.target.reserve);
+  if (m.line.scheme.kind !== 'straight' || lo <= m.line.scheme.reps.hi || lo > LONGEST) return [];
+  const reps = { lo, hi: Math.min(LONGEST, lo + 3) };
+  return [
+    {
+      label: `${reps.lo}–${reps.hi} reps instead`,
+      edit: changeLine(m.id, { scheme: { ...m.line.scheme, reps } }),
+    },
+  ];
+}
+
+const oneAndAHalf = (m: MeasuredLine): FixDraft[] =>
+  m.movement.knobs.range?.options.includes('one and a half') && m.rig.range !== 'one and a half'
+    ? [
+        {
+          label: 'One-and-a-half reps',
+          edit: changeLine(m.id, { rig: { ...m.rig, range: 'one and a half' } }),
+        },
+      ]
+    : [];
 
 export const rackRunsOut: Rule = {
   id: 'rack-runs-out',
@@ -27,13 +59,19 @@ export const rackRunsOut: Rule = {
       })
       .map((m) => ({
         on: [m.id],
-        what: `${m.name} would need ${massText(m.sets[0]!.wishKg!, s.context.client.unit)}; the heaviest here is ${massText(m.sets[0]!.kg!, s.context.client.unit)}.`,
-        why: 'Slower lowering, a pause or more reps make the load enough again.',
+        what: `${m.name} would need ${massText(Number(m.sets[0]!.wishKg!.toFixed(1)), s.context.client.unit)}; the heaviest here is ${massText(m.sets[0]!.kg!, s.context.client.unit)}.`,
+        why: 'Slower lowering, a pause, one-and-a-half reps, more of them or another implement make the load enough again.',
         fixes: [
           {
             label: 'Lower for four seconds, pause one',
             edit: changeLine(m.id, { tempo: { ...m.line.tempo, lower: 4, stretched: 1 } }),
           },
+          ...oneAndAHalf(m),
+          ...moreReps(s, m),
+          ...sameJob(m, s.context, { other: 'kit', kindTo: null }, 1).map(({ entry }) => ({
+            label: `Use ${entry.name.toLowerCase()}`,
+            edit: changeLine(m.id, becoming(entry)),
+          })),
         ],
       })),
 };

@@ -1,0 +1,40 @@
+import { metresApart } from '../../kit/kit';
+import type { Rule } from '../model';
+import { freshId } from '../questions';
+
+/** Farther than this the way takes longer than the pause between two movements done in turn, metres. */
+const FAR = 12;
+
+export const farPair: Rule = {
+  id: 'far-pair',
+  title: 'A pair across the room',
+  severity: 'watch',
+  ground: 'common practice',
+  look: (s) =>
+    s.session.blocks.flatMap((block) => {
+      const stations = block.lines.map((l) => s.lines.find((m) => m.id === l.id)!.movement.station);
+      const ways = stations.map((to, i) => {
+        const from = stations[(i + stations.length - 1) % stations.length]!;
+        return { from, to, metres: metresApart(s.context.kit, from, to) ?? 0 };
+      });
+      const far = ways.reduce((a, w) => (w.metres > a.metres ? w : a));
+      if (block.lines.length < 2 || far.metres <= FAR) return [];
+      return [
+        {
+          on: block.lines.map((l) => l.id),
+          what: `From the ${far.from} to the ${far.to} it is ${far.metres} m at ${s.context.kit.name}, every round.`,
+          why: 'Somebody else is on the other station by the time the client is back.',
+          fixes: [
+            {
+              label: block.lines.length === 2 ? 'Part them' : 'Take the round apart',
+              edit: {
+                do: 'part',
+                block: block.id,
+                newBlocks: block.lines.slice(1).map((l) => freshId(s, `block-${l.id}`)),
+              },
+            },
+          ],
+        },
+      ];
+    }),
+};
