@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { lineNames, makeSession, openSession, row, saved } from '../desk';
+import { lineNames, makeSession, openSession, row, saved, storedSession } from '../desk';
 
 test('a session is made to suit a first year and a comeback, by keyboard, and brought back', async ({
   page,
@@ -25,4 +25,41 @@ test('a session is made to suit a first year and a comeback, by keyboard, and br
   expect(after / before).toBeGreaterThan(0.7);
   expect(after / before).toBeLessThan(0.9);
   await saved(page);
+});
+
+test('the same session for somebody advanced, in less time, at another gym', async ({ page }) => {
+  const id = await makeSession(page, 'mirelle-vandoorn', 'Suit the day', 'mirelle-push-a');
+  await openSession(page, id);
+  const before = await storedSession(page, id);
+  const choose = async (name: string | RegExp): Promise<void> => {
+    await page.getByRole('button', { name: 'Suit', exact: true }).click();
+    await page.getByRole('menuitem', { name }).click();
+    await saved(page);
+  };
+  const sets = (): Promise<number> =>
+    page
+      .getByText(/movements?, \d+ working sets/)
+      .textContent()
+      .then((t) => Number(/(\d+) working sets/.exec(t!)![1]));
+  const had = await sets();
+
+  await choose(/somebody advanced/);
+  expect(await sets()).toBe(had + 1);
+  await expect(page.getByTestId('cell-scheme').last()).toHaveValue(/drop/);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+
+  await choose('In 30 minutes');
+  await expect.poll(async () => (await storedSession(page, id)).document.minutes).toBe(30);
+  const minutes = await page.getByText(/movements?, \d+ working sets/).textContent();
+  expect(Number(/(\d+) min/.exec(minutes!)![1])).toBeLessThanOrEqual(30);
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  expect(await sets()).toBe(had);
+
+  await choose('At Net loft');
+  const there = await storedSession(page, id);
+  const cables = (d: typeof before): number =>
+    d.document.blocks.flatMap((b) => b.lines).filter((l) => l.movement.startsWith('cable')).length;
+  expect(cables(before)).toBeGreaterThan(0);
+  expect(cables(there)).toBe(0);
+  await expect(page.getByText(/which Net loft does not have/)).toHaveCount(0);
 });

@@ -4,6 +4,7 @@ import { linesOf, sessionSchema, type Session } from '../session/document';
 import { setCountOf } from '../session/schemes';
 import { line, sampleContext, session } from '../testing/samples';
 import { suited, type Suiting } from './suiting';
+import { worthOf } from './worth';
 
 const hard = session([
   line('barbell-bench-press', { scheme: { kind: 'ascending', reps: [10, 8, 6, 4] } }),
@@ -24,9 +25,12 @@ const hard = session([
 ]);
 const made = (suiting: Suiting): Session => applyEdit(hard, suited(measure(hard, sampleContext), suiting));
 
-test.each(['first year', 'returning'] as const)('made for %p it is still a session', (suiting) => {
-  expect(() => sessionSchema.parse(JSON.parse(JSON.stringify(made(suiting))))).not.toThrow();
-});
+test.each(['first year', 'returning', 'advanced'] as const)(
+  'made for %p it is still a session',
+  (suiting) => {
+    expect(() => sessionSchema.parse(JSON.parse(JSON.stringify(made(suiting))))).not.toThrow();
+  },
+);
 
 /** Common practice: one or two movements fewer, 2–3 sets of 8–12, 2–4 reps left, no techniques. */
 test('a first year gets fewer movements of plain sets with reps to spare', () => {
@@ -50,4 +54,36 @@ test('coming back halves the sets and takes a fifth off what would be lifted', (
     const kg = was.sets[0]!.kg;
     if (kg !== null) expect(Math.abs(m.sets[0]!.kg! - 0.8 * kg)).toBeLessThanOrEqual(1.25 + 1e-9);
   }
+});
+
+/** Common practice: one more set where the next set is worth most, a technique on the last movement only. */
+test('somebody advanced gets the set that is worth most, and one technique, on the last isolation movement', () => {
+  const plain = session([
+    line('barbell-bench-press', { scheme: { kind: 'straight', sets: 5, reps: { lo: 5, hi: 8 } } }),
+    line('dumbbell-fly'),
+    line('dumbbell-lateral-raise'),
+    line('lying-triceps-extension'),
+  ]);
+  const after = applyEdit(plain, suited(measure(plain, sampleContext), 'advanced'));
+  const [before, now] = [plain, after].map((s) => linesOf(s).map((l) => setCountOf(l.scheme)));
+  expect(now!.reduce((a, b) => a + b, 0)).toBe(before!.reduce((a, b) => a + b, 0) + 1);
+  const worth = (s: Session): number => worthOf(measure(s, sampleContext));
+  // By trying every line: none is worth more.
+  const gained = now!.findIndex((n, i) => n !== before![i]);
+  const tries = linesOf(plain).map((l, i) =>
+    worth(
+      applyEdit(plain, {
+        do: 'line',
+        line: l.id,
+        patch: { scheme: { kind: 'straight', sets: before![i]! + 1, reps: { lo: 8, hi: 10 } } },
+      }),
+    ),
+  );
+  expect(tries[gained]).toBeCloseTo(Math.max(...tries), 2);
+  expect(linesOf(after).map((l) => l.scheme.kind)).toEqual([
+    'straight',
+    'straight',
+    'straight',
+    'rest-pause',
+  ]);
 });

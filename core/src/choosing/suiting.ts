@@ -1,9 +1,10 @@
 import { nearestLoad } from '../kit/fitting';
 import { choicesOf } from '../loads/prescribe';
-import type { Measured, MeasuredLine } from '../measure/measure';
-import type { Edit } from '../session/edits';
+import { measure, type Measured, type MeasuredLine } from '../measure/measure';
+import { applyEdit, type Edit } from '../session/edits';
 import { linesOf, type Line } from '../session/document';
 import { setCountOf, turnedInto, withSetCount, type Scheme } from '../session/schemes';
+import { worthOf } from './worth';
 
 /** Somebody the same session can be made to suit. */
 export const suitings = {
@@ -14,6 +15,10 @@ export const suitings = {
   returning: {
     name: 'somebody coming back from a break',
     about: 'Half the sets, a fifth off the loads, no techniques.',
+  },
+  advanced: {
+    name: 'somebody advanced',
+    about: 'One more set where it is worth most, a technique on the last movement.',
   },
 } as const;
 export type Suiting = keyof typeof suitings;
@@ -50,6 +55,47 @@ function comingBack(m: MeasuredLine, s: Suited): Partial<Line> {
   };
 }
 
+/** The line that one more set is worth most on. */
+function worthMost(s: Suited): MeasuredLine | null {
+  const gains = s.lines
+    .filter((m) => m.movement.family !== 'corrective' && setCountOf(m.line.scheme) < 6)
+    .map((m) => {
+      const edit: Edit = { do: 'line', line: m.id, patch: moreSets(m) };
+      return { m, worth: worthOf(measure(applyEdit(s.session, edit), s.context)) };
+    });
+  return gains.length === 0 ? null : gains.reduce((a, b) => (b.worth > a.worth ? b : a)).m;
+}
+
+const moreSets = (m: MeasuredLine): Partial<Line> => ({
+  scheme: withSetCount(m.line.scheme, setCountOf(m.line.scheme) + 1),
+});
+
+/** A technique for the last isolation movement done in plain sets: a drop where loads change quickly, else rest–pause. */
+function technique(s: Suited): { m: MeasuredLine; kind: 'drop' | 'rest-pause' } | null {
+  const last = s.lines.findLast(
+    (m) => !m.movement.compound && m.movement.family !== 'corrective' && m.line.scheme.kind === 'straight',
+  );
+  const quick = last && ['dumbbells', 'dumbbell', 'cable', 'machine'].includes(last.movement.implement);
+  return last ? { m: last, kind: quick ? 'drop' : 'rest-pause' } : null;
+}
+
+function advanced(s: Suited): Edit {
+  const more = worthMost(s);
+  const spiced = technique(s);
+  const edits: Edit[] = [];
+  if (more) edits.push({ do: 'line', line: more.id, patch: moreSets(more) });
+  if (spiced) {
+    const { scheme } = spiced.m.line;
+    const sets = setCountOf(scheme) + (more?.id === spiced.m.id ? 1 : 0);
+    edits.push({
+      do: 'line',
+      line: spiced.m.id,
+      patch: { scheme: withSetCount(turnedInto(scheme, spiced.kind), sets), loadKg: null },
+    });
+  }
+  return { do: 'all', edits };
+}
+
 /** One edit that makes a session suit somebody else; undone as one. */
 export function suited(s: Suited, suiting: Suiting): Edit {
   if (suiting === 'returning')
@@ -57,6 +103,7 @@ export function suited(s: Suited, suiting: Suiting): Edit {
       do: 'all',
       edits: s.lines.map((m): Edit => ({ do: 'line', line: m.id, patch: comingBack(m, s) })),
     };
+  if (suiting === 'advanced') return advanced(s);
   const lines = linesOf(s.session);
   const fewer = lines.length > 5 ? 2 : lines.length > 3 ? 1 : 0;
   const kept = lines.length - fewer;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { kgFromLb } from '../units/mass';
-import { readAngles, readSizes, sizesText } from './lists';
+import { bandPointsText, readAngles, readBandPoints, readSizes, sizesText } from './lists';
 
 test.each([
   ['2-30 by 2', 15],
@@ -38,4 +38,27 @@ test('angles are sorted, doubles fall together, nonsense is refused', () => {
   expect(readAngles('30, 0 45° 30')).toEqual([0, 30, 45]);
   expect(readAngles('0, 120')).toBeNull();
   expect(readAngles('flat')).toBeNull();
+});
+
+test('a band is its pull at lengths that grow', () => {
+  expect(readBandPoints('0.5 m 0 N, 1.2 m 170 N')).toEqual([
+    { lengthM: 0.5, newtons: 0 },
+    { lengthM: 1.2, newtons: 170 },
+  ]);
+  expect(readBandPoints('.5 0')).toBeNull();
+  expect(readBandPoints('0.5 0')).toBeNull();
+  expect(readBandPoints('1.2 170, 0.5 0')).toBeNull();
+  expect(readBandPoints('0.5 100, 1.2 60')).toBeNull();
+  fc.assert(
+    fc.property(
+      fc.uniqueArray(fc.integer({ min: 1, max: 400 }), { minLength: 2, maxLength: 8 }),
+      fc.integer({ min: 0, max: 40 }),
+      (lengths, slack) => {
+        const points = lengths
+          .sort((a, b) => a - b)
+          .map((l, i) => ({ lengthM: l / 100, newtons: slack + 7.5 * i }));
+        expect(readBandPoints(bandPointsText(points))).toEqual(points);
+      },
+    ),
+  );
 });

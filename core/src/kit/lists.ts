@@ -85,3 +85,31 @@ export function readAngles(text: string): number[] | null {
     return null;
   return [...new Set(list)].sort((a, b) => a - b);
 }
+
+/** A band at a length: what it pulls there. */
+export interface BandPoint {
+  lengthM: number;
+  newtons: number;
+}
+
+/** Pulls of a band at some lengths: "0.5 m 0 N, 1.2 m 170 N"; null unless they are two to eight that grow. */
+export function readBandPoints(text: string): BandPoint[] | null {
+  const points = text
+    .split(/\s*[,;]\s*/)
+    .filter((part) => part.trim() !== '')
+    .map((part) => {
+      const m = /^(\d+(?:\.\d+)?)\s*m?\s*[:=]?\s+(\d+(?:\.\d+)?)\s*n?$/i.exec(part.trim());
+      return m && { lengthM: Number(m[1]), newtons: Number(m[2]) };
+    });
+  const good = points.filter(
+    (p): p is BandPoint => p !== null && p.lengthM > 0 && p.lengthM <= 4 && p.newtons <= 2000,
+  );
+  const grows = good.every(
+    (p, i) => i === 0 || (p.lengthM > good[i - 1]!.lengthM && p.newtons >= good[i - 1]!.newtons),
+  );
+  return good.length === points.length && good.length >= 2 && good.length <= 8 && grows ? good : null;
+}
+
+/** Points the way `readBandPoints` takes them. */
+export const bandPointsText = (points: readonly BandPoint[]): string =>
+  points.map((p) => `${figure(p.lengthM)} m ${figure(p.newtons)} N`).join(', ');

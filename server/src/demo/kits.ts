@@ -43,10 +43,27 @@ const boathouse: Kit = {
   rack: { count: 1, safetyArms: false },
   places: ['landmine', 'dip bars'],
   dipBelt: true,
+  spotter: false,
+  attachments: ['rope', 'single handles', 'straight bar'],
+  apart: [
+    { a: 'cables', b: 'dumbbells', metres: 15 },
+    { a: 'cables', b: 'rack', metres: 18 },
+  ],
+  bands: [
+    {
+      id: 'thin',
+      name: 'Thin band',
+      points: [
+        { lengthM: 0.5, newtons: 0 },
+        { lengthM: 0.8, newtons: 70 },
+        { lengthM: 1.2, newtons: 130 },
+      ],
+    },
+  ],
   chains: [{ id: 'chains', name: 'Chains', kgPerMetre: 6, metres: 1.6, aSide: 1 }],
 };
 
-/** A room above a net store with old pound irons: no cables, no rack arms. */
+/** A room above a net store with old pound irons and no cables. */
 const netLoft: Kit = {
   format: 'drimbo.kit',
   version: 1,
@@ -54,7 +71,8 @@ const netLoft: Kit = {
   unit: 'lb',
   bars: [{ id: 'straight', name: 'Straight bar', kg: pounds(45), use: 'straight' }],
   plates: [45, 25, 10, 5, 2.5].map((lb) => ({ kg: pounds(lb), pairs: lb === 45 ? 3 : 2 })),
-  dumbbells: range(5, 80, 5).map((lb) => ({ kg: pounds(lb), pairs: 1 })),
+  // One pair from elsewhere, marked in kilograms.
+  dumbbells: [...range(5, 80, 5).map((lb) => ({ kg: pounds(lb), pairs: 1 })), { kg: 40, pairs: 1 }],
   stacks: [],
   benches: [{ id: 'bench', name: 'Bench', notchesDeg: [0, 30, 45, 85] }],
   rack: { count: 1, safetyArms: true },

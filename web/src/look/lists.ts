@@ -76,6 +76,11 @@ export const SheetsPage = styled.div<{ $columns: string }>`
     gap: 10px;
     align-items: start;
   }
+  .column {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr);
+    gap: 10px;
+  }
   @media (max-width: 1000px) {
     > header {
       flex-wrap: wrap;

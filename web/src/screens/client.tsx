@@ -44,6 +44,7 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
       title: `Push, ${new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}`,
       clientId: file.id,
       kitId: client.kitId,
+      spotter: kits.find((k) => k.id === client.kitId)?.document.spotter ?? false,
       minutes: client.minutes,
       emphasis: client.lagging.find((r) => r.startsWith('pec'))
         ? 'chest'

@@ -1,12 +1,12 @@
-import type { Kit } from '@drimbo/core/kit/kit';
 import type { ReactNode } from 'react';
 import { newId } from '../../data/queries';
 import { Act, Sheet, SheetHead } from '../../look/parts';
 import { Cell } from '../designer/cell';
-import { Body, readCount, readFigure, replaced, Rows, without } from './parts';
+import { Body, Rows, TakeOut, type PartProps } from './parts';
+import { readCount, readFigure, readText, replaced, without } from './read';
 
 /** Chains to hang from a bar: weight a metre, length, how many a side. */
-export function Chains({ kit, change }: { kit: Kit; change: (patch: Partial<Kit>) => void }): ReactNode {
+export function Chains({ kit, change }: PartProps): ReactNode {
   return (
     <Sheet>
       <SheetHead>
@@ -36,7 +36,16 @@ export function Chains({ kit, change }: { kit: Kit; change: (patch: Partial<Kit>
                 change({ chains: replaced(kit.chains!, i, { ...c, ...patch }) });
               return (
                 <tr key={c.id}>
-                  <td style={{ width: 52 }}>
+                  <td>
+                    <Cell
+                      label={`Name of chains ${i + 1}`}
+                      text={c.name}
+                      read={readText}
+                      hint="A name"
+                      take={(name) => put({ name })}
+                    />
+                  </td>
+                  <td style={{ width: 46 }}>
                     <Cell
                       label={`Weight a metre of ${c.name}, kg`}
                       text={`${c.kgPerMetre}`}
@@ -66,11 +75,7 @@ export function Chains({ kit, change }: { kit: Kit; change: (patch: Partial<Kit>
                     />
                   </td>
                   <td style={{ whiteSpace: 'nowrap' }}>a side</td>
-                  <td>
-                    <Act small kind="quiet" onPress={() => change({ chains: without(kit.chains!, i) })}>
-                      Out
-                    </Act>
-                  </td>
+                  <TakeOut of={c.name} act={() => change({ chains: without(kit.chains!, i) })} />
                 </tr>
               );
             })}

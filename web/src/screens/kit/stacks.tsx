@@ -1,11 +1,11 @@
-import type { Kit } from '@drimbo/core/kit/kit';
 import { movements } from '@drimbo/core/movements/catalogue';
-import { massFigure } from '@drimbo/core/units/mass';
+import { markText } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
 import { newId } from '../../data/queries';
 import { Act, Sheet, SheetHead } from '../../look/parts';
 import { Cell } from '../designer/cell';
-import { Body, readCount, readFigure, readText, replaced, Rows, without } from './parts';
+import { Body, Rows, type PartProps } from './parts';
+import { readCount, readFigure, readText, readWeight, replaced, without } from './read';
 
 /** Stations a stack can serve, from the movements themselves. */
 const stackStations = [
@@ -14,19 +14,11 @@ const stackStations = [
   ),
 ].sort();
 
-interface PartProps {
-  kit: Kit;
-  change: (patch: Partial<Kit>) => void;
-}
-
 /** Cable stacks and machines: first plate, step, end, ratio, and what each serves. */
-export function Stacks({
-  kit,
-  change,
-  kgOf,
-}: PartProps & { kgOf: (text: string, most?: number) => number | null }): ReactNode {
+export function Stacks({ kit, change }: PartProps): ReactNode {
   const { unit } = kit;
-  const shown = (kg: number): string => massFigure(kg, unit);
+  const shown = (kg: number): string => markText(kg, unit);
+  const kgOf = (text: string, most?: number): number | null => readWeight(unit, most)(text);
   return (
     <Sheet>
       <SheetHead>
@@ -89,7 +81,12 @@ export function Stacks({
                     take={(name) => put({ name })}
                   />
                 </div>
-                <Act small kind="quiet" onPress={() => change({ stacks: without(kit.stacks, i) })}>
+                <Act
+                  small
+                  kind="quiet"
+                  aria-label={`Take out ${s.name}`}
+                  onPress={() => change({ stacks: without(kit.stacks, i) })}
+                >
                   Out
                 </Act>
               </div>
@@ -132,7 +129,7 @@ export function Stacks({
                         text={s.addOnsKg.map(shown).join(', ') || 'none'}
                         read={(t) => {
                           if (/^none$/i.test(t.trim())) return [];
-                          const list = t.split(/[\s,]+/).map((x) => kgOf(x));
+                          const list = t.split(/\s*,\s*/).map((x) => kgOf(x));
                           return list.length <= 4 && list.every((k) => k !== null) ? list : null;
                         }}
                         hint={`Up to four weights in ${unit}, or none`}

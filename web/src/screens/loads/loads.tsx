@@ -21,7 +21,8 @@ import { LoadCurve } from '../../drawing/load-curve';
 import { PlateSleeve } from '../../drawing/plate-sleeve';
 import { SheetsPage } from '../../look/lists';
 import { Blank, Choice, Field, Label, Sheet, SheetHead, Title } from '../../look/parts';
-import { Body, readFigure, Rows } from '../kit/parts';
+import { Body, Rows } from '../kit/parts';
+import { readFigure } from '../kit/read';
 
 const percents = [100, 95, 90, 85, 80, 75, 70, 65, 60, 50, 40];
 const bench = findEntry('barbell-bench-press')!;

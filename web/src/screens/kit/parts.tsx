@@ -1,4 +1,7 @@
+import type { Kit } from '@drimbo/core/kit/kit';
+import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
+import { Act } from '../../look/parts';
 import { ink, size } from '../../look/theme';
 
 export const Body = styled.div`
@@ -9,6 +12,11 @@ export const Body = styled.div`
   p {
     color: ${ink.soft};
     font-size: 12.5px;
+  }
+  .ticks {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 4px 10px;
   }
   .tick {
     display: flex;
@@ -39,20 +47,23 @@ export const Rows = styled.table`
   }
 `;
 
-export const readText = (t: string): string | null => (t.trim() === '' || t.length > 60 ? null : t.trim());
-export const readCount =
-  (min: number, max: number) =>
-  (t: string): number | null => {
-    const n = Number(t);
-    return t.trim() !== '' && Number.isInteger(n) && n >= min && n <= max ? n : null;
-  };
-export const readFigure =
-  (min: number, max: number) =>
-  (t: string): number | null => {
-    const n = Number(t.replace(',', '.'));
-    return t.trim() !== '' && Number.isFinite(n) && n >= min && n <= max ? n : null;
-  };
+/** What every part of a gym's sheet works on. */
+export interface PartProps {
+  kit: Kit;
+  change: (patch: Partial<Kit>) => void;
+}
 
-export const replaced = <T>(list: readonly T[], i: number, item: T): T[] =>
-  list.map((x, n) => (n === i ? item : x));
-export const without = <T>(list: readonly T[], i: number): T[] => list.filter((_, n) => n !== i);
+export const TakeOutHead = (): ReactNode => (
+  <th scope="col">
+    <span className="unseen">Take out</span>
+  </th>
+);
+
+/** The end of a row: takes it out. */
+export const TakeOut = ({ of, act }: { of: string; act: () => void }): ReactNode => (
+  <td style={{ textAlign: 'right' }}>
+    <Act small kind="quiet" aria-label={`Take out ${of}`} onPress={act}>
+      Out
+    </Act>
+  </td>
+);

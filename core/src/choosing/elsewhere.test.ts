@@ -1,0 +1,47 @@
+import { layOut } from '../measure/measure';
+import { applyEdit } from '../session/edits';
+import { linesOf, sessionSchema } from '../session/document';
+import { line, sampleContext, sampleKit, session } from '../testing/samples';
+import { elsewhere } from './elsewhere';
+import type { Kit } from '../kit/kit';
+
+/** Bells from 5 to 30 by 5 and a bench that goes to 0, 45 and 85. */
+const loft: Kit = {
+  ...sampleKit,
+  name: 'Loft',
+  bars: [],
+  stacks: [],
+  dumbbells: [5, 10, 15, 20, 25, 30].map((kg) => ({ kg, pairs: 1 })),
+  benches: [{ id: 'b', name: 'Bench', notchesDeg: [0, 45, 85] }],
+  rack: { count: 0, safetyArms: false },
+};
+const here = session([
+  line('barbell-bench-press'),
+  line('incline-dumbbell-press', { loadKg: 24 }, { benchDeg: 30 }),
+  line('cable-fly-shoulder-height'),
+  line('dumbbell-lateral-raise', { loadKg: 5 }),
+]);
+const there = applyEdit(here, elsewhere(here, sampleContext, 'loft', loft));
+const laid = layOut(there, { ...sampleContext, kit: loft });
+
+test('at another gym everything can be done, in as many lines', () => {
+  expect(there.kitId).toBe('loft');
+  expect(() => sessionSchema.parse(JSON.parse(JSON.stringify(there)))).not.toThrow();
+  expect(laid.lines).toHaveLength(4);
+  for (const m of laid.lines) {
+    expect(m.missing).toBeNull();
+    for (const s of m.sets) expect(s.makeable).toBe(true);
+  }
+});
+
+test('what is there stays as it was, on the nearest notch, with a load of its own kept where it can be made', () => {
+  const [bench, incline, fly, raise] = linesOf(there);
+  expect(bench!.movement).not.toBe('barbell-press');
+  expect(fly!.movement).not.toBe('cable-fly');
+  expect([incline!.movement, incline!.rig.benchDeg, incline!.loadKg]).toEqual([
+    linesOf(here)[1]!.movement,
+    45,
+    null,
+  ]);
+  expect(raise).toEqual(linesOf(here)[3]);
+});

@@ -1,0 +1,90 @@
+import { attachments, type Kit } from '@drimbo/core/kit/kit';
+import type { ReactNode } from 'react';
+import { Choice, Field, Label, Sheet, SheetHead } from '../../look/parts';
+import { Body, type PartProps } from './parts';
+
+/** Stations that are places rather than stacks. */
+const places = ['dip bars', 'landmine'];
+
+const capital = (text: string): string => text[0]!.toUpperCase() + text.slice(1);
+
+function Tick({ label, on, set }: { label: string; on: boolean; set: (on: boolean) => void }): ReactNode {
+  return (
+    <label className="tick">
+      <input type="checkbox" checked={on} onChange={(e) => set(e.target.checked)} />
+      {label}
+    </label>
+  );
+}
+
+const withOrWithout = <T,>(list: readonly T[], item: T, on: boolean): T[] =>
+  on ? [...list, item] : list.filter((x) => x !== item);
+
+/** Name and unit of a gym, its rack, its places, and what is clipped on or worn there. */
+export function Gym({ kit, change }: PartProps): ReactNode {
+  const clips = kit.attachments ?? attachments;
+  return (
+    <Sheet>
+      <SheetHead>
+        <h2>Gym</h2>
+      </SheetHead>
+      <Body>
+        <Label>
+          Name
+          <Field
+            value={kit.name}
+            maxLength={80}
+            onChange={(e) => e.target.value.trim() !== '' && change({ name: e.target.value })}
+          />
+        </Label>
+        <Label>
+          Most of its irons are marked in
+          <Choice value={kit.unit} onChange={(e) => change({ unit: e.target.value as Kit['unit'] })}>
+            <option value="kg">kilograms</option>
+            <option value="lb">pounds</option>
+          </Choice>
+        </Label>
+        <Label>
+          Racks
+          <Choice
+            value={kit.rack.count}
+            onChange={(e) => change({ rack: { ...kit.rack, count: Number(e.target.value) } })}
+          >
+            {[0, 1, 2, 3, 4].map((n) => (
+              <option key={n}>{n}</option>
+            ))}
+          </Choice>
+        </Label>
+        <div className="ticks">
+          <Tick
+            label="Safety arms on the rack"
+            on={kit.rack.safetyArms}
+            set={(safetyArms) => change({ rack: { ...kit.rack, safetyArms } })}
+          />
+          <Tick
+            label="Somebody is usually there to spot"
+            on={kit.spotter ?? false}
+            set={(spotter) => change({ spotter })}
+          />
+          {places.map((place) => (
+            <Tick
+              key={place}
+              label={capital(place)}
+              on={kit.places.includes(place)}
+              set={(on) => change({ places: withOrWithout(kit.places, place, on) })}
+            />
+          ))}
+          <Tick label="Dip belt" on={kit.dipBelt} set={(dipBelt) => change({ dipBelt })} />
+          {attachments.map((clip) => (
+            <Tick
+              key={clip}
+              label={clip === 'straight bar' ? 'Straight bar for cables' : capital(clip)}
+              on={clips.includes(clip)}
+              set={(on) => change({ attachments: withOrWithout(clips, clip, on) })}
+            />
+          ))}
+        </div>
+      </Body>
+    </Sheet>
+  );
+}
