@@ -18,6 +18,12 @@ test('a bench specialist gets a pyramid with chains, weighed from the chest to l
   expect(bottom).toBeGreaterThan(values[0]!);
   expect(middle).toBeGreaterThan(bottom!);
   expect(top).toBeGreaterThan(middle!);
+  const curve = page.getByRole('img', { name: /^With chains the bar goes from/ });
+  await expect(curve).toBeVisible();
+  const [, , percent] = figures((await curve.getAttribute('aria-label'))!);
+  // Trained lifters are slowest about a third to two fifths of the way up (van den Tillaar & Ettema 2010).
+  expect(percent).toBeGreaterThan(28);
+  expect(percent).toBeLessThan(45);
   await expect(page.getByRole('img', { name: /^On each side, from the inside/ }).last()).toBeVisible();
 
   // Heavier chains in the gym weigh more at the top.

@@ -168,6 +168,10 @@ function sheetLine(m: MeasuredLine, context: Context, rest: string, shared: stri
   };
 }
 
+/** What coaches call so many movements done in turn. */
+const roundName = (movements: number): string =>
+  movements === 2 ? 'Superset' : movements === 3 ? 'Tri-set' : 'Giant set';
+
 /** The sheet of an appraised session, loads in the client's unit. */
 export function makeSheet(session: Session, appraisal: Appraisal, context: Context): Sheet {
   const { client, kit } = context;
@@ -190,7 +194,7 @@ export function makeSheet(session: Session, appraisal: Appraisal, context: Conte
       how:
         b.kind === 'single'
           ? null
-          : `${b.kind === 'superset' ? 'Superset' : 'Giant set'}: one set of each in turn${b.betweenS > 0 ? `, ${b.betweenS} s between` : ''}, rest after the round.`,
+          : `${roundName(b.lines.length)}: one set of each in turn${b.betweenS > 0 ? `, ${b.betweenS} s between` : ''}, rest after the round.`,
       lines: b.lines.map((l, i) => {
         const last = i === b.lines.length - 1;
         return sheetLine(

@@ -13,7 +13,7 @@ import { Act, Blank, Sheet, SheetHead } from '../../look/parts';
 import { ink, narrow, size } from '../../look/theme';
 import { Conflict, SaveNotice } from './conflict';
 import { CuesTab } from './cues-tab';
-import { isTyping, lineKeys, pairOrPart } from './keys';
+import { isTyping, joinable, joinNext, lineKeys, pairOrPart } from './keys';
 import { LineUp } from './line-up';
 import { LoadTab } from './load-tab';
 import { ReviewPane } from './review-pane';
@@ -93,21 +93,31 @@ function LineTools({ designer }: { designer: Designer }): ReactNode {
   const m = designer.appraisal.lines.find((l) => l.id === designer.selected);
   if (!m) return null;
   const block = designer.session.blocks.find((b) => b.id === m.blockId)!;
-  const isLast = designer.session.blocks[designer.session.blocks.length - 1]!.id === block.id;
   const paired = block.lines.length > 1;
+  const next = joinable(designer, m);
   const name = m.name.toLowerCase();
   return (
     <Tools>
       <Act
         small
         kind="quiet"
-        isDisabled={!paired && isLast}
+        isDisabled={!paired && !next}
         onPress={() => pairOrPart(designer, m)}
         aria-label={paired ? `Part the pair of ${name}` : `Pair ${name} with the next`}
       >
         {paired ? <Unlink2 size={13} aria-hidden /> : <Link2 size={13} aria-hidden />}{' '}
         {paired ? 'Part' : 'Pair'}
       </Act>
+      {paired && next && (
+        <Act
+          small
+          kind="quiet"
+          aria-label={`Join the next to the round of ${name}`}
+          onPress={() => joinNext(designer, m)}
+        >
+          <Link2 size={13} aria-hidden /> Join
+        </Act>
+      )}
       <Act
         small
         kind="quiet"

@@ -1,5 +1,5 @@
 import type { MeasuredLine } from '@drimbo/core/measure/measure';
-import { linesOf } from '@drimbo/core/session/document';
+import { linesOf, type Block } from '@drimbo/core/session/document';
 import type { KeyboardEvent } from 'react';
 import { newId } from '../../data/queries';
 import type { Designer } from '../../designer/use-designer';
@@ -10,7 +10,8 @@ export const keyHelp: { keys: string; does: string }[] = [
   { keys: '↑ ↓', does: 'Walk the line-up' },
   { keys: 'Enter', does: 'Edit the sets and reps of the movement; Tab goes on to its other figures' },
   { keys: 'Alt ↑ ↓', does: 'Move it up or down' },
-  { keys: 'P', does: 'Pair it with the next; in a pair, part them' },
+  { keys: 'P', does: 'Pair it with the next; in a pair or round, part them' },
+  { keys: 'J', does: 'Join the next movement to its pair or round, up to six in turn' },
   { keys: 'D', does: 'Duplicate it' },
   { keys: 'Delete', does: 'Take it out' },
   { keys: 'Ctrl Z', does: 'Undo, without limit' },
@@ -25,11 +26,30 @@ const focusName = (id: string): void => {
   );
 };
 
+/** The most movements that are done in turn. */
+const MOST_IN_TURN = 6;
+
+/** The block below the one a line stands in, where both together are few enough to be done in turn. */
+export function joinable({ session }: Pick<Designer, 'session'>, m: MeasuredLine): Block | null {
+  const at = session.blocks.findIndex((b) => b.id === m.blockId);
+  const next = session.blocks[at + 1];
+  return next && session.blocks[at]!.lines.length + next.lines.length <= MOST_IN_TURN ? next : null;
+}
+
+/** Takes the block below into the round of a line: two make a pair, three a tri-set. */
+export function joinNext(designer: Designer, m: MeasuredLine): void {
+  const next = joinable(designer, m);
+  if (next)
+    designer.edit(
+      { do: 'all', edits: next.lines.map((l) => ({ do: 'pair', line: m.id, with: l.id })) },
+      `join ${m.name.toLowerCase()} and the next`,
+    );
+}
+
 /** Pairs a line with the block below it, or parts the block it stands in. */
 export function pairOrPart(designer: Designer, m: MeasuredLine): void {
   const { session, edit } = designer;
-  const at = session.blocks.findIndex((b) => b.id === m.blockId);
-  const block = session.blocks[at]!;
+  const block = session.blocks.find((b) => b.id === m.blockId)!;
   if (block.lines.length > 1) {
     edit(
       { do: 'part', block: block.id, newBlocks: block.lines.slice(1).map(() => newId('block')) },
@@ -37,12 +57,7 @@ export function pairOrPart(designer: Designer, m: MeasuredLine): void {
     );
     return;
   }
-  const next = session.blocks[at + 1];
-  if (next)
-    edit(
-      { do: 'all', edits: next.lines.map((l) => ({ do: 'pair', line: m.id, with: l.id })) },
-      `pair ${m.name.toLowerCase()}`,
-    );
+  joinNext(designer, m);
 }
 
 /** Keys on a movement's name in the line-up. */
@@ -79,6 +94,7 @@ export function lineKeys(designer: Designer) {
           `duplicate ${name}`,
         ),
       p: () => pairOrPart(designer, m),
+      j: () => joinNext(designer, m),
     };
     acts.Backspace = acts.Delete!;
     const act = acts[e.key.length === 1 ? e.key.toLowerCase() : e.key];
