@@ -5,7 +5,7 @@ import { build } from 'esbuild';
 
 // Runs the benchmarks; they print shares of a frame and assert nothing.
 mkdirSync('.cache', { recursive: true });
-for (const name of ['appraise', 'mechanics']) {
+for (const name of ['appraise', 'mechanics', 'reading']) {
   const outfile = resolve(`.cache/bench-${name}.mjs`);
   await build({
     entryPoints: [`bench/${name}.ts`],
