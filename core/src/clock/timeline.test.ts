@@ -94,3 +94,11 @@ test('a six-movement push day of 23 sets takes 50 to 80 minutes', () => {
   expect(minutes).toBeGreaterThan(50);
   expect(minutes).toBeLessThan(80);
 });
+
+test('one and a half repetitions take half as long again, of any movement (common practice)', () => {
+  const seconds = (range: 'full' | 'one and a half'): number => {
+    const set = laid(session([line('pushdown', {}, { range })])).events.find((e) => e.kind === 'set')!;
+    return set.endS - set.startS;
+  };
+  expect(seconds('one and a half')).toBeCloseTo(1.5 * seconds('full'), 9);
+});

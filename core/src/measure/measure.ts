@@ -23,7 +23,7 @@ import { dress, entryIn, findOwn } from '../movements/notebook';
 import { fullRig, teachingOf, variantOf } from '../movements/settings';
 import { bandShare, schools, type School } from '../schools/schools';
 import { linesOf, type Emphasis, type Line, type Session } from '../session/document';
-import { repSeconds } from '../session/effort';
+import { rangeTime, repSeconds } from '../session/effort';
 import { setCountOf, setTargets, type SetTarget } from '../session/schemes';
 import type { LiftRecord } from '../strength/evidence';
 import { maxOf, type MaxEstimate } from '../strength/max';
@@ -120,14 +120,20 @@ export function clientTrend(movement: Movement, rig: Rig, context: Context): Tre
 
 const usesBench = (rig: Rig): boolean => rig.benchDeg !== undefined && rig.stance !== 'floor';
 
-const boutSeconds = (t: SetTarget, reps: number | null, line: Line, movement: Movement): number =>
-  (t.holdS ?? (reps ?? (t.reps.lo + t.reps.hi) / 2) * repSeconds(line.tempo)) * (movement.oneSided ? 2 : 1);
+type Timed = Pick<MeasuredLine, 'line' | 'movement' | 'rig'>;
+
+/** Time of one repetition, both sides. */
+const secondsARep = ({ line, movement, rig }: Timed): number =>
+  repSeconds(line.tempo) * rangeTime(rig) * (movement.oneSided ? 2 : 1);
+
+const boutSeconds = (t: SetTarget, reps: number | null, m: Timed): number =>
+  t.holdS !== undefined
+    ? t.holdS * (m.movement.oneSided ? 2 : 1)
+    : (reps ?? (t.reps.lo + t.reps.hi) / 2) * secondsARep(m);
 
 /** Time under load of every bout; bouts that are open last as long as is expected of them. */
-const setSeconds = (m: Pick<MeasuredLine, 'line' | 'movement' | 'sets'>): number[] =>
-  setTargets(m.line).map((t, i) =>
-    boutSeconds(t, t.open ? (m.sets[i]?.expectedReps ?? null) : null, m.line, m.movement),
-  );
+const setSeconds = (m: Timed & Pick<MeasuredLine, 'sets'>): number[] =>
+  setTargets(m.line).map((t, i) => boutSeconds(t, t.open ? (m.sets[i]?.expectedReps ?? null) : null, m));
 
 const handling = (movement: Movement): number => {
   if (movement.implement === 'dumbbells' || movement.implement === 'dumbbell') return clockTable.dumbbells;
@@ -161,7 +167,7 @@ function clockOf(m: MeasuredLine, bars: Map<string, PlateStack>): LineClock {
       changes[m.ramps.length + i] = s.target.stage > 0 ? clockTable.nextStage : handling(movement);
     });
   }
-  const perRep = repSeconds(line.tempo) * (movement.oneSided ? 2 : 1);
+  const perRep = secondsARep(m);
   const targets = setTargets(line);
   return {
     station: movement.station,

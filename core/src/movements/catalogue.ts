@@ -10,9 +10,10 @@ import { otherPresses } from './data/presses-other';
 import { raises } from './data/raises';
 import { rearAndUpperBack } from './data/rear';
 import type { Entry, Movement } from './model';
+import { withPartials } from './partials';
 import { fullRig } from './settings';
 
-export const movements: readonly Movement[] = [
+const written: readonly Movement[] = [
   barbellPress,
   dumbbellPress,
   guidedBarPress,
@@ -26,6 +27,8 @@ export const movements: readonly Movement[] = [
   ...guests,
   ...preparation,
 ];
+
+export const movements: readonly Movement[] = written.map(withPartials);
 
 const byId = new Map(movements.map((m) => [m.id, m]));
 

@@ -1,8 +1,12 @@
+import type { Rig } from '../movements/rig';
 import type { Line, Tempo } from './document';
 
 /** Seconds of one repetition. */
 export const repSeconds = (tempo: Tempo): number =>
   tempo.lower + tempo.stretched + tempo.lift + tempo.shortened;
+
+/** Times a repetition's tempo that its range takes: one and a half repetitions are as much longer. */
+export const rangeTime = (rig: Rig): number => (rig.range === 'one and a half' ? 1.5 : 1);
 
 /** "3 → 1", or "2" when it stays. */
 export const reserveText = (reserve: Line['reserve']): string =>

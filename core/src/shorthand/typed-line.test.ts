@@ -70,3 +70,22 @@ test('any text at all is read without harm, and a line made of it is valid', () 
     { numRuns: 400 },
   );
 });
+
+test.each([
+  ['lat raise 3x12 partials', { rig: { range: 'lengthened half' } }],
+  ['pushdown 3x12 one and a half reps', { rig: { range: 'one and a half' } }],
+  ['cable fly 3x12 with lengthened partials leave 1', { rig: { range: 'lengthened half' } }],
+  ['db bench 3x8 1.5 reps', { rig: { range: 'one and a half' } }],
+  ['incline db 3x8 pause 3s', { tempo: { stretched: 3 } }],
+  ['cable lateral raise 3x12 each side squeeze 10s between sets', { squeezeS: 10 }],
+])('%p: what is done with the repetitions', (text, line) => {
+  const typed = readTypedLine(text, 'kg');
+  expect(typed.unknown).toEqual([]);
+  expect(lineFromTyped(typed, schools.evidence, 'x')).toMatchObject(line);
+});
+
+test('a range the movement does not have is kept as not understood', () => {
+  const typed = readTypedLine('band pull apart 2x15 partials', 'kg');
+  expect(typed.rig.range).toBeUndefined();
+  expect(typed.unknown).toContain('partials');
+});

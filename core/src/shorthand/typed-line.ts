@@ -1,7 +1,7 @@
 import { entries } from '../movements/catalogue';
 import type { Entry } from '../movements/model';
 import { isNameWord, searchEntries, wordsOf, type Match } from '../movements/search';
-import type { Rig } from '../movements/rig';
+import { choiceWords, type Rig } from '../movements/rig';
 import type { School } from '../schools/schools';
 import type { Line } from '../session/document';
 import { parseReserve, parseTempo, reserveText, tempoText } from '../session/effort';
@@ -22,8 +22,10 @@ export interface TypedLine {
   entry: Entry | null;
   /** Other movements the words could mean, best first. */
   choices: Match[];
-  patch: Partial<Pick<Line, 'scheme' | 'reserve' | 'tempo' | 'restS' | 'loadKg'>>;
+  patch: Partial<Pick<Line, 'scheme' | 'reserve' | 'tempo' | 'restS' | 'loadKg' | 'squeezeS'>>;
   rig: Rig;
+  /** Seconds to stay in the stretch, where nothing else is said of the tempo. */
+  pauseS?: number;
   /** Said to go to failure. */
   toFailure: boolean;
   understood: Understood[];
@@ -75,6 +77,37 @@ const readers: Reader[] = [
       out.patch.tempo = tempo;
       return `tempo ${tempoText(tempo)}`;
     },
+  },
+  {
+    pattern:
+      /\b(?:with\s+)?(?:(?:lengthened|stretched|stretch|bottom)[\s-]+(?:partials?|half)(?:\s+reps?)?|partials)\b/i,
+    take: (_, out) => takeRange(out, 'lengthened half', 'stretched half only'),
+  },
+  {
+    pattern: /\b(?:one[\s-]and[\s-]a[\s-]half|1\.5|1½)[\s-]*reps?\b|\bone[\s-]and[\s-]a[\s-]halfs?\b/i,
+    take: (_, out) => takeRange(out, 'one and a half', 'one and a half reps'),
+  },
+  {
+    pattern: /\b(?:paus(?:e|ing)|stop)\s+(\d{1,2})\s*(?:s|secs?|seconds)\b|\b(\d{1,2})\s*s(?:ec)?\s+pause\b/i,
+    take: (m, out) => {
+      const seconds = Number(m[1] ?? m[2]);
+      if (seconds > 15) return null;
+      out.pauseS = seconds;
+      return `hold the stretch ${seconds} s`;
+    },
+  },
+  {
+    pattern: /\bsqueeze\s+(?:hard\s+)?(?:for\s+)?(\d{1,2})\s*s(?:ec(?:onds)?)?(?:\s+between(?:\s+sets)?)?/i,
+    take: (m, out) => {
+      const seconds = Number(m[1]);
+      if (seconds < 5 || seconds > 30) return null;
+      out.patch.squeezeS = seconds;
+      return `squeeze ${seconds} s between sets`;
+    },
+  },
+  {
+    pattern: /\b(?:per|each|a)\s+(?:side|arm|hand)\b/i,
+    take: () => 'each side',
   },
   {
     pattern:
@@ -138,6 +171,11 @@ const readers: Reader[] = [
     take: (m, out) => takeKnob(out, 'gripBiacromial', Number(m[1]), 0.3, 3, `grip ${m[1]} × shoulders`),
   },
 ];
+
+function takeRange(out: TypedLine, range: NonNullable<Rig['range']>, says: string): string {
+  out.rig.range = range;
+  return says;
+}
 
 function takeLoad(value: number, unit: MassUnit, out: TypedLine): string | null {
   const kg = Number(toKg(value, unit).toFixed(3));
@@ -220,7 +258,17 @@ export function readTypedLine(text: string, unit: MassUnit, pool: readonly Entry
   const called = nameWords.filter((w) => isNameWord(w, pool));
   out.unknown.push(...nameWords.filter((w) => !called.includes(w)));
   readName(called, out, pool);
+  dropRange(out);
   return out;
+}
+
+/** A range the movement does not have goes back to what was not understood. */
+function dropRange(out: TypedLine): void {
+  const { range } = out.rig;
+  if (!range || !out.entry || out.entry.movement.knobs.range?.options.includes(range)) return;
+  delete out.rig.range;
+  const at = out.understood.findIndex((u) => u.as === choiceWords('range', range));
+  if (at >= 0) out.unknown.push(...out.understood.splice(at, 1).map((u) => u.text));
 }
 
 /** Finds the movement; setting words ("neutral") go to the rig where another name then fits better. */
@@ -257,6 +305,8 @@ export function lineFromTyped(typed: TypedLine, school: School, id: string): Lin
   if (!typed.entry) return null;
   const started = startingLine(typed.entry, school, id);
   const line = { ...started, ...typed.patch, rig: { ...started.rig, ...typed.rig } };
+  if (typed.pauseS !== undefined && !typed.patch.tempo)
+    line.tempo = { ...line.tempo, stretched: typed.pauseS };
   return typed.toFailure && !typed.patch.scheme
     ? { ...line, scheme: turnedInto(line.scheme, 'to failure') }
     : line;

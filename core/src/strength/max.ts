@@ -71,8 +71,9 @@ function settingFactor(movement: Movement, full: Rig, context?: StrengthContext)
 
 /** How much stronger the movement is at this rig than at its first anchor; 1 where nothing is known. */
 function rigFactor(movement: Movement, rig: Rig, overheadPerBench: number, context: StrengthContext): number {
-  if (movement.load.kind !== 'external' || !movement.load.from) return 1;
+  if (movement.load.kind !== 'external') return 1;
   const full = fullRig(movement, rig);
+  if (!movement.load.from) return settingFactor(movement, full, context);
   const { knob, anchors } = movement.load.from;
   const at = knob ? (full[knob] ?? 0) : 0;
   const inBench = anchors.map((a) => ({

@@ -7,6 +7,7 @@ import {
   repsText,
   reserveAt,
   type RepRange,
+  type SchemeField,
   type SchemeModule,
 } from './model';
 
@@ -47,6 +48,16 @@ const numbersOf = (text: string): number[] | null => {
 
 const isFalling = (reps: readonly number[]): boolean => reps[0]! >= reps[reps.length - 1]!;
 
+/** The reps of a pyramid, set by set, as a form asks for them. */
+const stepsField = <S extends { reps: number[] }>(): SchemeField<S> => ({
+  key: 'reps' as keyof S & string,
+  label: 'Reps',
+  is: 'list',
+  text: ({ reps }) => reps.join(', '),
+  read: numbersOf,
+  hint: 'A figure for each set, like 12, 9, 6, 4',
+});
+
 const bouts = (reps: readonly RepRange[], reserve: { first: number; last: number }) =>
   reps.map((r, i) => plainSet(r, reserveAt(reserve, i, reps.length), i));
 const exactly = (n: number): RepRange => ({ lo: n, hi: n });
@@ -56,7 +67,7 @@ export const ascending: SchemeModule<Ascending> = {
   name: 'Ascending pyramid',
   about: 'The load rises as the reps fall; early sets with much in reserve are not counted as hard.',
   schema: ascendingSchema,
-  fields: [],
+  fields: [stepsField<Ascending>()],
   begin: (sets, reps) => ({ kind: 'ascending', reps: spread(reps.hi + 2, reps.lo, sets) }),
   plain: ({ reps }) => ({ sets: reps.length, reps: exactly(reps[reps.length - 1]!) }),
   bouts: ({ reps }, reserve) => bouts(reps.map(exactly), reserve),
@@ -75,7 +86,7 @@ export const descending: SchemeModule<Descending> = {
   name: 'Descending pyramid',
   about: 'Heaviest first, then the load falls and the reps rise.',
   schema: descendingSchema,
-  fields: [],
+  fields: [stepsField<Descending>()],
   begin: (sets, reps) => ({ kind: 'descending', reps: spread(reps.lo, reps.hi + 2, sets) }),
   plain: ({ reps }) => ({ sets: reps.length, reps: exactly(reps[0]!) }),
   bouts: ({ reps }, reserve) => bouts(reps.map(exactly), reserve),
@@ -94,7 +105,21 @@ export const list: SchemeModule<List> = {
   name: 'Set by set',
   about: 'Every set has a range of its own.',
   schema: listSchema,
-  fields: [],
+  fields: [
+    {
+      key: 'reps',
+      label: 'Reps',
+      is: 'list',
+      text: ({ reps }) => reps.map(repsText).join(', '),
+      read: (text) => {
+        const reps = plainText(text)
+          .split(/ ?[,/] ?/)
+          .map(readReps);
+        return reps.length <= 12 && reps.every((r) => r !== null) ? reps : null;
+      },
+      hint: 'A figure or a range for each set, like 12-15, 10, 8',
+    },
+  ],
   begin: (sets, reps) => ({ kind: 'list', reps: Array.from({ length: sets }, () => reps) }),
   plain: ({ reps }) => ({ sets: reps.length, reps: reps[0]! }),
   bouts: ({ reps }, reserve) => bouts(reps, reserve),

@@ -43,6 +43,13 @@ const schema = z
   });
 type MechanicalDrop = z.infer<typeof schema>;
 
+const easierBy = (knob: MechanicalDrop['knob'], says: string, to: number) => ({
+  value: knob,
+  says,
+  brings: { easier: [to] },
+  needs: knob,
+});
+
 export const mechanicalDrop: SchemeModule<MechanicalDrop> = {
   kind: 'mechanical drop',
   name: 'Mechanical drop',
@@ -51,6 +58,29 @@ export const mechanicalDrop: SchemeModule<MechanicalDrop> = {
   fields: [
     { key: 'sets', label: 'Sets', is: 'whole', min: 1, max: 12 },
     { key: 'reps', label: 'Reps', is: 'reps' },
+    {
+      key: 'knob',
+      label: 'Easier by',
+      is: 'choice',
+      options: [
+        easierBy('gripBiacromial', 'grip, in shoulder breadths', 1.5),
+        easierBy('benchDeg', 'bench, degrees', 0),
+        easierBy('tuckDeg', 'tuck of the elbows, degrees', 45),
+        easierBy('leanDeg', 'lean, degrees', 30),
+        easierBy('elevationM', 'height of hands or feet, metres', 0.3),
+      ],
+    },
+    {
+      key: 'easier',
+      label: 'To',
+      is: 'list',
+      text: ({ easier }) => easier.join(', '),
+      read: (text) => {
+        const steps = text.split(/\s*,\s*/).map(Number);
+        return text.trim() !== '' && steps.length <= 3 && steps.every(Number.isFinite) ? steps : null;
+      },
+      hint: 'One to three settings, one after the other, like 1.5, 1.9',
+    },
   ],
   begin: (sets, reps) => ({ kind: 'mechanical drop', sets, reps, knob: 'gripBiacromial', easier: [1.5] }),
   plain: ({ sets, reps }) => ({ sets, reps }),

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Rig } from '../../movements/rig';
+import type { NumericKnob, Rig } from '../../movements/rig';
 
 export const repRangeSchema = z
   .object({ lo: z.number().int().min(1).max(100), hi: z.number().int().min(1).max(100) })
@@ -55,7 +55,25 @@ export const plainSet = (reps: RepRange, reserve: number, set: number): SetTarge
 export type SchemeField<S> =
   | { key: keyof S & string; label: string; is: 'whole'; min: number; max: number; unit?: string }
   | { key: keyof S & string; label: string; is: 'reps' }
-  | { key: keyof S & string; label: string; is: 'choice'; options: { value: string; says: string }[] };
+  /** A list that is written and read as text; `hint` says how. */
+  | {
+      key: keyof S & string;
+      label: string;
+      is: 'list';
+      text: (scheme: S) => string;
+      read: (text: string) => unknown[] | null;
+      hint: string;
+    }
+  | {
+      key: keyof S & string;
+      label: string;
+      is: 'choice';
+      /**
+       * `brings`: what else changes with the choice, where the old figures would make no sense.
+       * `needs`: the setting a movement must have for it.
+       */
+      options: { value: string; says: string; brings?: Partial<S>; needs?: NumericKnob }[];
+    };
 
 /** One way of doing the sets of a line. A new scheme is a module like this and a line in `all.ts`. */
 export interface SchemeModule<S extends { kind: string }> {

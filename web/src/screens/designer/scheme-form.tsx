@@ -1,4 +1,5 @@
 import type { MeasuredLine } from '@drimbo/core/measure/measure';
+import type { Movement } from '@drimbo/core/movements/model';
 import { entryIn } from '@drimbo/core/movements/notebook';
 import { schemeText, turnedInto, type Scheme, type SchemeKind } from '@drimbo/core/session/schemes';
 import { moduleOf, schemeModules } from '@drimbo/core/session/schemes/all';
@@ -48,26 +49,33 @@ interface FieldProps {
   scheme: Scheme;
   field: SchemeField<Scheme>;
   name: string;
+  movement: Movement;
   take: (scheme: Scheme) => void;
 }
 
-function FieldRow({ scheme, field, name, take }: FieldProps): ReactNode {
+function FieldRow({ scheme, field, name, movement, take }: FieldProps): ReactNode {
   const id = useId();
   const value = scheme[field.key as keyof Scheme] as unknown;
-  const put = (next: unknown): void => {
-    const changed = { ...scheme, [field.key]: next } as Scheme;
+  const put = (next: unknown, brings: Partial<Scheme> = {}): void => {
+    const changed = { ...scheme, ...brings, [field.key]: next } as Scheme;
     if (moduleOf(scheme).schema.safeParse(changed).success) take(changed);
   };
   if (field.is === 'choice')
     return (
       <>
         <label htmlFor={id}>{field.label}</label>
-        <select id={id} value={String(value)} onChange={(e) => put(e.target.value)}>
-          {field.options.map((o) => (
-            <option key={o.value} value={o.value}>
-              {o.says}
-            </option>
-          ))}
+        <select
+          id={id}
+          value={String(value)}
+          onChange={(e) => put(e.target.value, field.options.find((o) => o.value === e.target.value)?.brings)}
+        >
+          {field.options
+            .filter((o) => !o.needs || o.value === value || movement.knobs[o.needs])
+            .map((o) => (
+              <option key={o.value} value={o.value}>
+                {o.says}
+              </option>
+            ))}
         </select>
       </>
     );
@@ -80,6 +88,23 @@ function FieldRow({ scheme, field, name, take }: FieldProps): ReactNode {
           text={repsText(value as { lo: number; hi: number })}
           read={readReps}
           hint="A figure or a range, like 8 or 8-10"
+          take={put}
+        />
+      </>
+    );
+  if (field.is === 'list')
+    return (
+      <>
+        <span className="label">{field.label}</span>
+        <Cell
+          label={`${field.label}, ${name}`}
+          text={field.text(scheme)}
+          read={(text) => {
+            const list = field.read(text);
+            const fits = moduleOf(scheme).schema.safeParse({ ...scheme, [field.key]: list }).success;
+            return list && fits ? list : null;
+          }}
+          hint={field.hint}
           take={put}
         />
       </>
@@ -144,6 +169,7 @@ export function SchemeForm({ line: m, designer }: { line: MeasuredLine; designer
           scheme={scheme}
           field={field}
           name={name}
+          movement={m.movement}
           take={(next) => change({ scheme: next }, 'scheme')}
         />
       ))}
