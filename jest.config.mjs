@@ -19,6 +19,7 @@ export default {
       displayName: 'web',
       rootDir: 'web',
       testEnvironment: 'jsdom',
+      setupFiles: ['<rootDir>/../scripts/jsdom-gaps.mjs'],
       extensionsToTreatAsEsm: ['.ts', '.tsx'],
       transform: { '\\.tsx?$': '<rootDir>/../scripts/jest-esbuild.mjs' },
       testPathIgnorePatterns: ['/dist/', '/node_modules/'],

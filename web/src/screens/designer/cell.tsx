@@ -1,4 +1,4 @@
-import { useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink, size } from '../../look/theme';
 
@@ -62,7 +62,7 @@ interface CellProps<T> {
 
 /**
  * A value edited in place. What makes sense is taken while typing; what does not stays in the cell,
- * marked, and changes nothing. Escape or leaving brings the last good value back.
+ * marked, and the value from before the typing stands. Escape brings that value back too.
  */
 export function Cell<T>({
   label,
@@ -76,11 +76,19 @@ export function Cell<T>({
 }: CellProps<T>): ReactNode {
   const [typed, setTyped] = useState<string | null>(null);
   const wrong = typed !== null && typed.trim() !== '' && read(typed) === null;
+  /** The text from before the typing, once something of it was taken. */
+  const before = useRef<string | null>(null);
+  const takeBack = (): void => {
+    const value = before.current === null ? null : read(before.current);
+    before.current = null;
+    if (value !== null) take(value);
+  };
   const keys = (e: KeyboardEvent<HTMLInputElement>): void => {
     if (e.key === 'Escape' || e.key === 'Enter') {
       e.preventDefault();
       e.stopPropagation();
       if (wrong && e.key === 'Enter') return;
+      if (e.key === 'Escape') takeBack();
       setTyped(null);
       e.currentTarget.blur();
       if (e.key === 'Enter') e.currentTarget.focus();
@@ -102,9 +110,15 @@ export function Cell<T>({
         onChange={(e) => {
           setTyped(e.target.value);
           const value = read(e.target.value);
-          if (value !== null) take(value);
+          if (value !== null) {
+            before.current ??= text;
+            take(value);
+          } else if (e.target.value.trim() !== '') takeBack();
         }}
-        onBlur={() => setTyped(null)}
+        onBlur={() => {
+          before.current = null;
+          setTyped(null);
+        }}
         onKeyDown={keys}
       />
       {wrong && <Wrong role="alert">{hint}</Wrong>}

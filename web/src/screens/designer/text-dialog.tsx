@@ -172,15 +172,16 @@ export function TextDialog({
   const count = blocks.reduce((n, b) => n + b.lines.length, 0);
   const lost = pasted.rows.filter((r) => r.line === null);
 
+  /** A note with the words of the lines nobody understood behind it. */
+  const noteWith = (note: string): string =>
+    lost.length === 0
+      ? note
+      : [note, `Not read: ${lost.map((r) => r.text).join('; ')}`].filter(Boolean).join('\n').slice(0, 1000);
+
   const add = (): void => {
     const at = session.blocks.length;
     const edits: Edit[] = blocks.map((block, i) => ({ do: 'add block', at: at + i, block }));
-    const kept = lost.map((r) => r.text).join('; ');
-    if (kept)
-      edits.push({
-        do: 'head',
-        patch: { note: [session.note, `Not read: ${kept}`].filter(Boolean).join('\n').slice(0, 1000) },
-      });
+    if (lost.length > 0) edits.push({ do: 'head', patch: { note: noteWith(session.note) } });
     designer.edit({ do: 'all', edits }, `add ${count} from text`);
     close();
   };
@@ -189,7 +190,12 @@ export function TextDialog({
     designer.edit(
       {
         do: 'put',
-        values: { ...head, blocks, ...(warmup.length > 0 ? { warmup } : {}) },
+        values: {
+          ...head,
+          note: noteWith(head.note ?? session.note),
+          blocks,
+          ...(warmup.length > 0 ? { warmup } : {}),
+        },
       },
       'take the text over',
     );

@@ -1,0 +1,60 @@
+import { appraise, type Context } from '@drimbo/core';
+import { linesOf, type Session } from '@drimbo/core/session/document';
+import { commit, redo, startHistory, undo } from '@drimbo/core/session/history';
+import { sampleContext } from '@drimbo/core/testing/samples';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { render } from '@testing-library/react';
+import { useLayoutEffect, useState, type ReactNode } from 'react';
+import { MemoryRouter } from 'react-router';
+import type { Designer } from '../designer/use-designer';
+
+/** A designer without a server: edits, undo and appraisal are the real ones. */
+export function useBench(start: Session, context: Context = sampleContext): Designer {
+  const [history, setHistory] = useState(() => startHistory(start));
+  const [selected, select] = useState<string | null>(() => linesOf(start)[0]?.id ?? null);
+  const session = history.present;
+  return {
+    session,
+    appraisal: appraise(session, context),
+    context,
+    selected,
+    select,
+    edit: (edit, says, key) => setHistory((h) => commit(h, edit, says, key ?? null)),
+    undo: () => setHistory(undo),
+    redo: () => setHistory(redo),
+    canUndo: null,
+    canRedo: null,
+    save: { is: 'saved' },
+    keepMine: () => undefined,
+    takeTheirs: () => undefined,
+  };
+}
+
+/** Renders part of the product in a router and a query client with what it would have fetched. */
+export function show(part: ReactNode, fetched: Record<string, unknown> = {}) {
+  const client = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: Infinity } } });
+  for (const [key, data] of Object.entries(fetched)) client.setQueryData([key], data);
+  return render(
+    <QueryClientProvider client={client}>
+      <MemoryRouter>{part}</MemoryRouter>
+    </QueryClientProvider>,
+  );
+}
+
+/** Renders a part of the designer on a session, and hands out what has become of the session. */
+export function onBench(
+  session: Session,
+  part: (designer: Designer) => ReactNode,
+  { context, fetched }: { context?: Context; fetched?: Record<string, unknown> } = {},
+): { designer: () => Designer } {
+  const held: { designer?: Designer } = {};
+  function Bench(): ReactNode {
+    const designer = useBench(session, context);
+    useLayoutEffect(() => {
+      held.designer = designer;
+    });
+    return part(designer);
+  }
+  show(<Bench />, fetched);
+  return { designer: () => held.designer! };
+}
