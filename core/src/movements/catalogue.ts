@@ -7,6 +7,8 @@ import { dumbbellPress } from './data/presses-dumbbell';
 import { guidedBarPress } from './data/presses-guided';
 import { machinePresses } from './data/presses-machine';
 import { otherPresses } from './data/presses-other';
+import { dips } from './data/presses-dip';
+import { pushUps } from './data/presses-push-up';
 import { raises } from './data/raises';
 import { rearAndUpperBack } from './data/rear';
 import type { Entry, Movement } from './model';
@@ -19,6 +21,8 @@ const written: readonly Movement[] = [
   guidedBarPress,
   ...machinePresses,
   ...otherPresses,
+  ...pushUps,
+  ...dips,
   ...flies,
   ...overheadPresses,
   ...raises,

@@ -1,0 +1,164 @@
+import type { Movement } from '../model';
+import { knob, outOnEffort, pecCaution, unstableCaution } from './shared';
+
+export const dips: Movement[] = [
+  {
+    id: 'dip',
+    family: 'press',
+    implement: 'bodyweight',
+    pattern: 'press',
+    station: 'dip bars',
+    knobs: { leanDeg: knob(0, 40, 2, 30) },
+    variants: [
+      {
+        id: 'triceps-dip',
+        name: 'Triceps dip',
+        aliases: ['upright dip', 'tricep dips'],
+        rig: { leanDeg: 8 },
+        when: { leanDeg: [0, 18] },
+        teaching: {
+          homeReps: [6, 15],
+          cues: {
+            setUp: 'Upright, elbows near the ribs',
+            path: ['Down until the upper arm is level, no lower'],
+            finish: 'Straighten softly, shoulders low',
+            breathing: outOnEffort,
+          },
+          chooseWhen: 'Heavy triceps with the bodyweight, front delt and shoulder proven.',
+        },
+      },
+      { id: 'chest-dip', name: 'Chest dip', aliases: ['dip', 'dips', 'leaning dip'] },
+    ],
+    credits: {
+      knob: 'leanDeg',
+      anchors: [
+        {
+          at: 8,
+          credits: {
+            triLateral: 1,
+            triMedial: 1,
+            triLong: 0.5,
+            pecLower: 0.5,
+            pecMiddle: 0.5,
+            deltFront: 0.5,
+          },
+        },
+        {
+          at: 30,
+          credits: {
+            pecLower: 1,
+            pecMiddle: 1,
+            deltFront: 0.75,
+            triLateral: 0.75,
+            triMedial: 0.75,
+            triLong: 0.25,
+          },
+        },
+      ],
+    },
+    homeReps: [6, 20],
+    load: { kind: 'bodyweight', shares: [{ at: 0, value: 1 }], lift: 'dip', canAdd: true },
+    hardWhere: 'stretched',
+    compound: true,
+    cues: {
+      setUp: 'Lean and tuck the chin, elbows wide of the ribs',
+      path: ['Go down until the upper arm is level'],
+      finish: 'Press without shrugging',
+      breathing: outOnEffort,
+    },
+    faultIds: ['deepDip', 'rolledShoulders'],
+    cautions: [
+      { limit: 'shoulder front', say: 'Not below level, or leave dips out for now.' },
+      { limit: 'pec strain', say: 'Leave the deep stretch alone until it is settled.' },
+      unstableCaution,
+    ],
+    chooseWhen: 'Lower chest with a deep stretch, shoulders proven.',
+    disputed:
+      'Called kind to the shoulder (neutral hands) and hard on it (depth): both hold; to the level upper arm unless the shoulder is proven.',
+  },
+  {
+    id: 'assisted-dip',
+    family: 'press',
+    implement: 'machine',
+    pattern: 'press',
+    station: 'assisted dip',
+    knobs: { leanDeg: knob(0, 40, 2, 30) },
+    variants: [
+      {
+        id: 'assisted-dip',
+        name: 'Assisted dip',
+        aliases: ['dip assist', 'band dip', 'assisted dip machine'],
+      },
+    ],
+    credits: {
+      anchors: [
+        {
+          at: 0,
+          credits: {
+            pecLower: 1,
+            pecMiddle: 1,
+            deltFront: 0.75,
+            triLateral: 0.75,
+            triMedial: 0.75,
+            triLong: 0.25,
+          },
+        },
+      ],
+    },
+    homeReps: [8, 15],
+    // The figure on the stack is the help, so nothing honest can be borrowed from a dip max.
+    load: { kind: 'external', perHand: false, from: null },
+    hardWhere: 'stretched',
+    compound: true,
+    cues: {
+      setUp: 'The figure on the stack is the help: more makes it easier',
+      path: ['Lean, down until the upper arm is level'],
+      finish: 'Press without shrugging',
+      breathing: outOnEffort,
+    },
+    faultIds: ['deepDip', 'rolledShoulders'],
+    cautions: [
+      { limit: 'shoulder front', say: 'Not below level, or leave dips out for now.' },
+      pecCaution,
+      unstableCaution,
+    ],
+    chooseWhen: 'Dips are wanted before the client can do enough of them.',
+  },
+  {
+    id: 'machine-dip',
+    family: 'triceps',
+    implement: 'machine',
+    pattern: 'press',
+    station: 'dip machine',
+    knobs: {},
+    variants: [{ id: 'machine-dip', name: 'Machine dip', aliases: ['seated dip', 'dip machine'] }],
+    credits: {
+      anchors: [
+        {
+          at: 0,
+          credits: {
+            triLateral: 1,
+            triMedial: 1,
+            triLong: 0.5,
+            pecLower: 0.5,
+            pecMiddle: 0.25,
+            deltFront: 0.25,
+          },
+        },
+      ],
+    },
+    homeReps: [8, 12],
+    load: { kind: 'external', perHand: false, from: null },
+    hardWhere: 'middle',
+    compound: true,
+    cues: {
+      setUp: 'Sit tall, shoulders down',
+      path: ['Elbows close, push straight to the floor'],
+      finish: 'Let the handles rise only as far as the shoulders stay low',
+      breathing: outOnEffort,
+    },
+    faultIds: ['rolledShoulders', 'slammedElbows'],
+    cautions: [{ limit: 'shoulder front', say: 'Let the handles rise only part of the way.' }],
+    chooseWhen: 'Compound triceps work that spares the elbows.',
+  },
+];

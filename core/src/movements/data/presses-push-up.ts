@@ -1,0 +1,237 @@
+import type { Movement } from '../model';
+import {
+  backCaution,
+  choice,
+  elbowCaution,
+  knob,
+  outOnEffort,
+  pecCaution,
+  pressureCaution,
+  shoulderCaution,
+  unstableCaution,
+  wristCaution,
+} from './shared';
+
+export const pushUps: Movement[] = [
+  {
+    id: 'push-up',
+    family: 'press',
+    implement: 'bodyweight',
+    pattern: 'press',
+    station: 'floor',
+    knobs: {
+      elevationM: knob(-0.6, 0.6, 0.05, 0),
+      gripBiacromial: knob(0.8, 2, 0.05, 1.5),
+      tuckDeg: knob(20, 80, 5, 50),
+      range: choice('full', 'deficit', 'lengthened half', 'one and a half'),
+    },
+    variants: [
+      {
+        id: 'feet-raised-push-up',
+        name: 'Feet-raised push-up',
+        aliases: ['decline push up', 'feet elevated pushup'],
+        rig: { elevationM: 0.3 },
+        when: { elevationM: [0.1, 1] },
+        teaching: {
+          homeReps: [8, 25],
+          chooseWhen: 'Plain push-ups have become easy and the upper chest should help more.',
+        },
+      },
+      {
+        id: 'hands-raised-push-up',
+        name: 'Hands-raised push-up',
+        aliases: ['incline push up', 'box pushup'],
+        rig: { elevationM: -0.3 },
+        when: { elevationM: [-1, -0.1] },
+        teaching: { chooseWhen: 'The way in: fewer kilograms of body, the same line.' },
+      },
+      {
+        id: 'narrow-push-up',
+        name: 'Narrow push-up',
+        aliases: ['close push up', 'triceps pushup'],
+        rig: { gripBiacromial: 0.95, tuckDeg: 25 },
+        when: { gripBiacromial: [0, 1.1] },
+        teaching: {
+          homeReps: [6, 20],
+          cautions: [elbowCaution, wristCaution],
+          chooseWhen: 'Compound triceps work with no kit at all.',
+        },
+      },
+      {
+        id: 'deficit-push-up',
+        name: 'Deficit push-up',
+        aliases: ['deep push up', 'push up on handles', 'block push up'],
+        rig: { range: 'deficit' },
+        when: { range: 'deficit' },
+        teaching: {
+          homeReps: [8, 25],
+          hardWhere: 'stretched',
+          cues: {
+            setUp: 'Hands on handles or blocks, wrists straight',
+            path: ['Chest down between the hands, only as deep as the shoulder likes'],
+            finish: 'Push the floor away until the blades spread',
+            breathing: outOnEffort,
+          },
+          cautions: [shoulderCaution, unstableCaution, pecCaution],
+          chooseWhen: 'The deepest stretch of the common presses, no kit but two handles.',
+        },
+      },
+      { id: 'push-up', name: 'Push-up', aliases: ['pushup', 'pushups', 'press up', 'push ups'] },
+    ],
+    credits: {
+      knob: 'elevationM',
+      anchors: [
+        {
+          at: -0.6,
+          credits: {
+            pecMiddle: 1,
+            pecLower: 0.75,
+            deltFront: 0.25,
+            triLateral: 0.5,
+            triMedial: 0.5,
+            serratus: 0.5,
+          },
+        },
+        {
+          at: 0,
+          credits: {
+            pecMiddle: 1,
+            pecLower: 0.5,
+            pecUpper: 0.5,
+            deltFront: 0.5,
+            triLateral: 0.5,
+            triMedial: 0.5,
+            serratus: 0.5,
+          },
+        },
+        {
+          at: 0.3,
+          credits: {
+            pecMiddle: 1,
+            pecUpper: 0.75,
+            deltFront: 0.75,
+            triLateral: 0.5,
+            triMedial: 0.5,
+            serratus: 0.5,
+          },
+        },
+      ],
+      adjust: [
+        {
+          knob: 'gripBiacromial',
+          anchors: [
+            {
+              at: 0.95,
+              add: { triLateral: 0.5, triMedial: 0.5, pecMiddle: -0.25, pecUpper: -0.5, pecLower: -0.5 },
+            },
+            { at: 1.5, add: {} },
+          ],
+        },
+      ],
+      meantFor: {
+        tuckDeg: [
+          {
+            knob: 'gripBiacromial',
+            anchors: [
+              { at: 0.95, value: 25 },
+              { at: 1.5, value: 50 },
+            ],
+          },
+        ],
+      },
+    },
+    homeReps: [8, 30],
+    // Share of bodyweight on the hands: Ebben et al. 2011, J Strength Cond Res 25:2891-2894, from memory.
+    load: {
+      kind: 'bodyweight',
+      knob: 'elevationM',
+      shares: [
+        { at: -0.6, value: 0.41 },
+        { at: -0.3, value: 0.55 },
+        { at: 0, value: 0.64 },
+        { at: 0.3, value: 0.7 },
+        { at: 0.6, value: 0.74 },
+      ],
+      lift: null,
+      canAdd: false,
+    },
+    hardWhere: 'start',
+    compound: true,
+    cues: {
+      setUp: 'One straight line from head to heel',
+      path: ['Elbows at about half a right angle to the body'],
+      finish: 'Push the floor away until the blades spread',
+      breathing: outOnEffort,
+    },
+    faultIds: ['saggingHips', 'flaredElbows'],
+    cautions: [wristCaution, backCaution],
+    chooseWhen: 'No kit, a warm-up, or a finisher that lets the blades move freely.',
+  },
+  {
+    id: 'push-up-ladder',
+    family: 'press',
+    implement: 'bodyweight',
+    pattern: 'press',
+    station: 'floor',
+    knobs: {},
+    variants: [
+      {
+        id: 'push-up-ladder',
+        name: 'Widening push-up ladder',
+        aliases: ['mechanical drop push up', 'narrow to wide push up', 'push up ladder'],
+      },
+    ],
+    credits: {
+      anchors: [
+        {
+          at: 0,
+          credits: { triLateral: 0.75, triMedial: 0.75, pecMiddle: 1, deltFront: 0.5, serratus: 0.5 },
+        },
+      ],
+    },
+    homeReps: [15, 40],
+    load: { kind: 'bodyweight', shares: [{ at: 0, value: 0.64 }], lift: null, canAdd: false },
+    hardWhere: 'start',
+    compound: true,
+    cues: {
+      setUp: 'Hands narrow to begin with, one straight line',
+      path: ['Narrow until the form goes, then shoulder width, then wide, no rest between'],
+      finish: 'Stop when the line breaks',
+      breathing: outOnEffort,
+    },
+    faultIds: ['saggingHips', 'flaredElbows'],
+    cautions: [wristCaution, pressureCaution],
+    chooseWhen: 'A finisher that makes itself easier as it goes: the same body, better leverage.',
+  },
+  {
+    id: 'push-up-plus',
+    family: 'corrective',
+    implement: 'bodyweight',
+    pattern: 'press',
+    station: 'floor',
+    knobs: {},
+    variants: [
+      {
+        id: 'push-up-plus',
+        name: 'Push-up plus',
+        aliases: ['serratus push up', 'scapular push up', 'scap push up'],
+      },
+    ],
+    credits: {
+      anchors: [{ at: 0, credits: { serratus: 1, pecMiddle: 0.5, triLateral: 0.25, triMedial: 0.25 } }],
+    },
+    homeReps: [10, 25],
+    load: { kind: 'bodyweight', shares: [{ at: 0, value: 0.64 }], lift: null, canAdd: false },
+    hardWhere: 'shortened',
+    compound: true,
+    cues: {
+      setUp: 'Hands under the shoulders, one straight line',
+      path: ['An ordinary push-up to straight elbows'],
+      finish: 'Keep pushing until the blades glide forward round the ribs',
+      breathing: outOnEffort,
+    },
+    faultIds: ['saggingHips', 'rushedPrep'],
+    cautions: [wristCaution, backCaution],
+    chooseWhen: 'Blades that lie pinned all session should learn to move.',
+  },
+];
