@@ -1,8 +1,11 @@
 import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { ink, size } from '../../look/theme';
+import { ink, narrow, size } from '../../look/theme';
 
-const Input = styled.input<{ $strong: boolean; $small: boolean }>`
+/** Longer texts are set tighter, so that four loads still fit. */
+const LONG = 13;
+
+const Input = styled.input<{ $strong: boolean; $small: boolean; $long: boolean }>`
   width: 100%;
   border: 1px solid transparent;
   border-radius: 3px;
@@ -13,6 +16,7 @@ const Input = styled.input<{ $strong: boolean; $small: boolean }>`
   color: ${(p) => (p.$small ? ink.soft : ink.ink)};
   height: ${(p) => (p.$small ? '19px' : '24px')};
   text-overflow: ellipsis;
+  ${(p) => p.$long && !p.$small && `${narrow} font-size: ${size.fine};`}
   &:hover {
     border-color: ${ink.rule};
     background: ${ink.raised};
@@ -55,6 +59,8 @@ interface CellProps<T> {
   take: (value: T) => void;
   /** What to type, told when the text is not understood. */
   hint: string;
+  /** Gives a way back to what is there now, where reading the text again would not be it. */
+  mark?: () => () => void;
   strong?: boolean;
   small?: boolean;
   testId?: string;
@@ -70,18 +76,22 @@ export function Cell<T>({
   read,
   take,
   hint,
+  mark,
   strong = false,
   small = false,
   testId,
 }: CellProps<T>): ReactNode {
   const [typed, setTyped] = useState<string | null>(null);
   const wrong = typed !== null && typed.trim() !== '' && read(typed) === null;
-  /** The text from before the typing, once something of it was taken. */
-  const before = useRef<string | null>(null);
+  /** Brings back what was there before the typing, once something of it was taken. */
+  const before = useRef<(() => void) | null>(null);
   const takeBack = (): void => {
-    const value = before.current === null ? null : read(before.current);
+    before.current?.();
     before.current = null;
-    if (value !== null) take(value);
+  };
+  const presentText = (): (() => void) => {
+    const value = read(text);
+    return () => value !== null && take(value);
   };
   const keys = (e: KeyboardEvent<HTMLInputElement>): void => {
     if (e.key === 'Escape' || e.key === 'Enter') {
@@ -105,13 +115,14 @@ export function Cell<T>({
         spellCheck={false}
         $strong={strong}
         $small={small}
+        $long={(typed ?? text).length > LONG}
         value={typed ?? text}
         onFocus={(e) => e.currentTarget.select()}
         onChange={(e) => {
           setTyped(e.target.value);
           const value = read(e.target.value);
           if (value !== null) {
-            before.current ??= text;
+            before.current ??= (mark ?? presentText)();
             take(value);
           } else if (e.target.value.trim() !== '') takeBack();
         }}

@@ -28,7 +28,7 @@ import { ink, narrow, size, voiceInk } from '../../look/theme';
 import { Cell } from './cell';
 import { readBetween, readLoads } from './reading';
 
-const columns = '15px 7px minmax(0, 1fr) 84px 54px 104px 50px 28px';
+const columns = '15px 7px minmax(0, 1fr) 86px 46px 124px 46px 26px';
 
 const Head = styled.div`
   display: grid;
@@ -162,6 +162,8 @@ function LineRow({
   const { unit } = designer.context.client;
   const change = (patch: Parameters<Designer['edit']>[0] & { do: 'line' }, what: string): void =>
     designer.edit(patch, `${what} of ${m.name.toLowerCase()}`, `${what} ${m.id}`);
+  const putLoad = (loadKg: MeasuredLine['line']['loadKg']): void =>
+    change({ do: 'line', line: m.id, patch: { loadKg } }, 'load');
   const chosen = designer.selected === m.id;
   return (
     <Row
@@ -222,7 +224,8 @@ function LineRow({
           text={loadCell(m, unit)}
           read={(t) => readLoads(t, unit)}
           hint={`A load in ${unit}, one a set with commas, or “auto”`}
-          take={({ loadKg }) => change({ do: 'line', line: m.id, patch: { loadKg } }, 'load')}
+          take={({ loadKg }) => putLoad(loadKg)}
+          mark={() => () => putLoad(m.line.loadKg)}
         />
         <Quiet title={m.max.basis === 'calibrate' ? '' : `Max ${m.max.basis}. Reps are a model's estimate.`}>
           {expected(m)}

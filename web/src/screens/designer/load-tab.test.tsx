@@ -35,6 +35,18 @@ test('one set by hand keeps the others, a load the kit lacks stays, and the comp
   expect(loads()).toEqual(before);
 });
 
+test('the beginning of a load that makes no sense leaves the computed loads', async () => {
+  const { user, line: now } = start(line('barbell-bench-press'));
+  const before = loads();
+  const second = screen.getAllByTestId('set-load')[1]!;
+  await user.clear(second);
+  await user.type(second, '7o');
+  expect(screen.getByRole('alert').textContent).toBe('One load in kg');
+  expect(now().loadKg).toBeNull();
+  await user.tab();
+  expect(loads()).toEqual(before);
+});
+
 test('nothing to go by: the first set finds the load', () => {
   start(line('cable-lateral-raise'));
   expect(screen.getByText(/The first set finds the load/)).toBeTruthy();

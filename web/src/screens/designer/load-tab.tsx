@@ -59,14 +59,14 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
   const fitted = m.sets.find(
     (s) => !s.byHand && s.wishKg !== null && s.kg !== null && Math.abs(s.reserveShift) >= 0.15,
   );
-  const setLoad = (i: number, loadKg: number | null): void => {
-    const loads = m.sets.map((s, n) => (n === i ? (loadKg ?? s.nearestKg ?? 0) : (s.kg ?? s.nearestKg ?? 0)));
+  const putLoad = (loadKg: MeasuredLine['line']['loadKg']): void =>
     designer.edit(
-      { do: 'line', line: m.id, patch: { loadKg: loads } },
+      { do: 'line', line: m.id, patch: { loadKg } },
       `load of ${m.name.toLowerCase()}`,
       `load ${m.id}`,
     );
-  };
+  const setLoad = (i: number, kg: number): void =>
+    putLoad(m.sets.map((s, n) => (n === i ? kg : (s.kg ?? s.nearestKg ?? 0))));
   return (
     <Body>
       <SchemeForm line={m} designer={designer} />
@@ -153,6 +153,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
                   }}
                   hint={`One load in ${unit}`}
                   take={(kg) => setLoad(i, kg)}
+                  mark={() => () => putLoad(m.line.loadKg)}
                 />
               </td>
               <td style={{ whiteSpace: 'nowrap' }}>
