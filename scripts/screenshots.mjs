@@ -50,6 +50,17 @@ const views = [
   ],
   ['work', '/sessions/mirelle-push-a', (page) => page.getByRole('tab', { name: 'Work' }).click()],
   ['swap', '/sessions/corvin-push-3', (page) => page.getByRole('tab', { name: 'Swap' }).click()],
+  [
+    'chains',
+    '/sessions/bram-chest-copy',
+    async (page) => {
+      const box = page.getByRole('combobox', { name: 'Add a movement by typing' });
+      await box.fill('bench press with chains pyramid 8, 6, 4, 2 leave 2');
+      await box.press('Enter');
+      await page.getByRole('tab', { name: 'Load' }).click();
+      await page.getByTestId('along').evaluate((e) => e.scrollIntoView());
+    },
+  ],
   ['movements', '/movements'],
   ['movement', '/movements/incline-dumbbell-press'],
   ['compare', '/movements/compare?rig=dumbbell-fly&rig=cable-fly-shoulder-height&rig=machine-fly'],

@@ -173,6 +173,10 @@ const broken: Record<string, { session: Session; context?: Context; severity: st
     }),
     severity: 'watch',
   },
+  'short-of-range': {
+    session: session([line('barbell-bench-press', { loadKg: 100 })]),
+    severity: 'watch',
+  },
   'far-pair': {
     session: session([], {
       blocks: [
@@ -350,4 +354,28 @@ test('a gym without a rope says so where one is needed', () => {
     findings(session([line('cable-fly-shoulder-height')]), alone).find((f) => f.rule === 'not-in-this-gym')
       ?.what,
   ).toContain('a second cable stack');
+});
+
+test('a rack with nothing in between says which reps will come, and the reps can be written so', () => {
+  const coarse = {
+    ...sampleContext,
+    kit: {
+      ...sampleContext.kit,
+      dumbbells: [
+        { kg: 2, pairs: 1 },
+        { kg: 6, pairs: 1 },
+      ],
+    },
+  };
+  const s = session([
+    line('incline-rear-raise', { scheme: { kind: 'straight', sets: 3, reps: { lo: 12, hi: 15 } } }),
+  ]);
+  const found = findings(s, coarse).find((f) => f.rule === 'short-of-range')!;
+  expect(found.what).toContain('of 12–15 at 6 kg');
+  expect(found.fixes.map((f) => f.label)).toEqual([
+    expect.stringMatching(/^Write \d+–\d+ reps$/),
+    'Rest half a minute longer',
+  ]);
+  const after = findings(applyEdit(s, found.fixes[0]!.edit), coarse);
+  expect(after.some((f) => f.rule === 'short-of-range')).toBe(false);
 });

@@ -25,6 +25,7 @@ import { restAtTheTop } from './rules/rest-at-the-top';
 import { reverseGripAlone } from './rules/reverse-grip-alone';
 import { sessionBand } from './rules/session-band';
 import { shortRack } from './rules/short-rack';
+import { shortOfRange } from './rules/short-of-range';
 import { staticStretchFirst } from './rules/static-stretch-first';
 import { steepDecline } from './rules/steep-decline';
 import { steepIncline } from './rules/steep-incline';
@@ -55,6 +56,7 @@ export const rules: readonly Rule[] = [
   dumbbellsLowReps,
   angleNotOnBench,
   loadNotMakeable,
+  shortOfRange,
   lockoutOverMax,
   shortRack,
   kitAtOnce,

@@ -24,7 +24,7 @@ export const sampleKit: Kit = {
     { kg: 2.5, pairs: 2 },
     { kg: 1.25, pairs: 1 },
   ],
-  dumbbells: [2, 4, 6, 8, 10, 12, 14, 16, 18, 20, 22, 24, 26, 28, 30, 32, 34, 36, 40].map((kg) => ({
+  dumbbells: [2, 4, 5, 6, 8, 10, 12, 14, 16, 18, 20, 22, 24, 26, 28, 30, 32, 34, 36, 40].map((kg) => ({
     kg,
     pairs: 1,
   })),
@@ -119,7 +119,7 @@ export const soundPush = session(
     line('cable-fly-high-to-low', { scheme: { kind: 'straight', sets: 3, reps: { lo: 12, hi: 15 } } }),
     line('cable-lateral-raise', { scheme: { kind: 'straight', sets: 5, reps: { lo: 12, hi: 15 } } }),
     line('incline-rear-raise', {
-      scheme: { kind: 'straight', sets: 5, reps: { lo: 12, hi: 15 } },
+      scheme: { kind: 'straight', sets: 5, reps: { lo: 12, hi: 18 } },
       restS: 90,
     }),
     line('cable-overhead-extension', { scheme: { kind: 'straight', sets: 3, reps: { lo: 10, hi: 12 } } }),

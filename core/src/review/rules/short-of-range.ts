@@ -1,0 +1,62 @@
+import type { LoadedSet } from '../../loads/prescribe';
+import type { MeasuredLine } from '../../measure/measure';
+import { repsText } from '../../session/schemes/model';
+import { massText } from '../../units/mass';
+import { changeLine } from '../questions';
+import type { FixDraft, Rule } from '../model';
+
+/** Repetitions short of the range from which it is more than a note. */
+const FAR_SHORT = 2;
+/** Rests are not stretched past this, seconds. */
+const LONGEST_REST = 180;
+
+const shortBy = ({ target, expectedReps }: LoadedSet): number =>
+  target.open || target.stage > 0 || expectedReps === null ? 0 : target.reps.lo - expectedReps;
+
+function fixesFor(m: MeasuredLine): FixDraft[] {
+  if (m.line.loadKg !== null)
+    return [{ label: 'Use the computed load', edit: changeLine(m.id, { loadKg: null }) }];
+  const { scheme, restS } = m.line;
+  const reps = m.sets.flatMap((s) => (s.expectedReps === null ? [] : [Math.max(1, s.expectedReps)]));
+  const fixes: FixDraft[] = [];
+  if (scheme.kind === 'straight') {
+    const range = { lo: Math.min(...reps), hi: Math.max(...reps) };
+    fixes.push({
+      label: `Write ${repsText(range)} reps`,
+      edit: changeLine(m.id, { scheme: { ...scheme, reps: range } }),
+    });
+  }
+  if (restS < LONGEST_REST)
+    fixes.push({
+      label: 'Rest half a minute longer',
+      edit: changeLine(m.id, { restS: Math.min(LONGEST_REST, restS + 30) }),
+    });
+  return fixes;
+}
+
+export const shortOfRange: Rule = {
+  id: 'short-of-range',
+  title: 'Reps that will not come',
+  severity: 'watch',
+  ground: 'mechanics',
+  look: (s) =>
+    s.lines.flatMap((m) => {
+      const worst = m.sets.reduce<LoadedSet | null>(
+        (a, set) => (shortBy(set) > (a ? shortBy(a) : 0) ? set : a),
+        null,
+      );
+      if (!worst) return [];
+      const { unit } = s.context.client;
+      return [
+        {
+          on: [m.id],
+          severity: shortBy(worst) >= FAR_SHORT ? ('watch' as const) : ('note' as const),
+          what: `Set ${worst.target.set + 1} of ${m.name.toLowerCase()} is expected to reach ${worst.expectedReps} of ${repsText(worst.target.reps)} at ${massText(Number(worst.kg!.toFixed(2)), unit)}.`,
+          why: worst.byHand
+            ? 'The load is one set by hand; a computed one looks after the last set.'
+            : 'No load of this kit keeps every set in its range with this rest. A model’s estimate.',
+          fixes: fixesFor(m),
+        },
+      ];
+    }),
+};
