@@ -25,7 +25,7 @@ test('a triple drop meets a rack with few bells, and the drops that can be made 
   await expect(page.getByLabel('Drops, dumbbell bench press')).toHaveValue('2');
   await page.getByLabel('Load of set 2, Dumbbell bench press', { exact: true }).fill('24');
   await page.getByLabel('Load of set 2, Dumbbell bench press', { exact: true }).press('Enter');
-  await page.getByRole('button', { name: 'Use the computed load' }).click();
+  await page.getByRole('tabpanel').getByRole('button', { name: 'Use the computed load' }).click();
   // Loads are those on the rack, lighter at each drop until nothing lighter stands there.
   await expect(page.getByText('nothing lighter here').first()).toBeVisible();
   const loads = await page

@@ -31,6 +31,8 @@ export function useSweep() {
       const failed = new Promise<never>((_, refuse) => {
         mine.onerror = (e) => refuse(new Error(e.message || 'the worker could not start'));
       });
+      // What it tells on the way comes by another channel and may arrive after the end.
+      let over = false;
       try {
         const found = await Promise.race([
           wrap<Sweep>(mine).measure(
@@ -39,14 +41,16 @@ export function useSweep() {
             body,
             region,
             proxy((done: number) => {
-              if (worker.current === mine) setState({ is: 'running', done });
+              if (!over && worker.current === mine) setState({ is: 'running', done });
             }),
           ),
           failed,
         ]);
+        over = true;
         if (worker.current === mine)
           setState({ is: 'done', region, found: new Map(found.map((m) => [m.entryId, m])) });
       } catch (error) {
+        over = true;
         if (worker.current === mine) setState({ is: 'failed', why: (error as Error).message });
       } finally {
         mine.terminate();

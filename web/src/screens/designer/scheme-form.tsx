@@ -222,7 +222,7 @@ export function SchemeForm({ line: m, designer }: { line: MeasuredLine; designer
               change({ loads: (e.target.value || undefined) as typeof m.line.loads, loadKg: null }, 'loads')
             }
           >
-            <option value="">whichever keeps the reps in range</option>
+            <option value="">as the reps need</option>
             <option value="one">one load</option>
             <option value="down">loads coming down</option>
           </select>
