@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { buildIfStale, checkNode, chromiumIfMissing, installIfMissing } from './ground.mjs';
 
@@ -22,24 +22,52 @@ function step(name, args, env = {}) {
   return ok;
 }
 
-/** A check without tests of its own counts only when it fails. */
+/** A check without tests of its own counts only when it fails; what it says is told when it ends. */
 function check(name, args) {
-  if (!step(name, args)) tally.failed += 1;
+  const started = Date.now();
+  return new Promise((resolve) => {
+    const child = spawn(node, args, { stdio: ['ignore', 'pipe', 'pipe'] });
+    let said = '';
+    child.stdout.on('data', (text) => (said += text));
+    child.stderr.on('data', (text) => (said += text));
+    child.on('close', (code) => {
+      if (code !== 0) tally.failed += 1;
+      const seconds = Math.round((Date.now() - started) / 1000);
+      process.stdout.write(`\n— ${name}\n${said}  ${name}: ${code === 0 ? 'ok' : 'FAILED'} (${seconds} s)\n`);
+      resolve();
+    });
+  });
 }
 
-check('format', ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.']);
-check('lint', ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0']);
-for (const room of ['core', 'server', 'web', 'e2e'])
-  check(`types of ${room}`, ['node_modules/typescript/bin/tsc', '-p', room]);
-check('dependency rules', [
-  'node_modules/dependency-cruiser/bin/dependency-cruise.mjs',
-  'core/src',
-  'server/src',
-  'web/src',
-  '--config',
-  '.dependency-cruiser.cjs',
-  '--output-type',
-  'err',
+/** Checks one after the other. */
+async function inTurn(checks) {
+  for (const [name, args] of checks) await check(name, args);
+}
+
+await Promise.all([
+  inTurn([
+    ['format', ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.']],
+    ['lint', ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0']],
+  ]),
+  inTurn([
+    ...['core', 'server', 'web', 'e2e'].map((room) => [
+      `types of ${room}`,
+      ['node_modules/typescript/bin/tsc', '-p', room],
+    ]),
+    [
+      'dependency rules',
+      [
+        'node_modules/dependency-cruiser/bin/dependency-cruise.mjs',
+        'core/src',
+        'server/src',
+        'web/src',
+        '--config',
+        '.dependency-cruiser.cjs',
+        '--output-type',
+        'err',
+      ],
+    ],
+  ]),
 ]);
 
 const unit = `${out}/unit.json`;

@@ -102,3 +102,19 @@ test('one and a half repetitions take half as long again, of any movement (commo
   };
   expect(seconds('one and a half')).toBeCloseTo(1.5 * seconds('full'), 9);
 });
+
+test('the time ramp sets take is time to recover: the way up that takes longer leaves less lost', () => {
+  const failing = { first: 0, last: 0 };
+  const after = (ramp: 'ladder' | 'two sets') => {
+    const { lines, timeline } = layOut(
+      session([line('pushdown', { reserve: failing }), line('barbell-bench-press')], { ramp }),
+      sampleContext,
+    );
+    const ramps = timeline.events.filter((e) => e.kind === 'ramp' && e.of === 'barbell-bench-press');
+    const first = timeline.events.find((e) => e.kind === 'set' && e.of === 'barbell-bench-press')!;
+    return { loss: lines[1]!.sets[0]!.loss, rampS: first.startS - ramps[0]!.startS };
+  };
+  const [ladder, two] = [after('ladder'), after('two sets')];
+  expect(ladder.rampS).not.toBeCloseTo(two.rampS, 0);
+  expect((ladder.loss - two.loss) * (ladder.rampS - two.rampS)).toBeLessThan(0);
+});

@@ -347,6 +347,22 @@ function shareOfOther({ percentOf }: Line, context: Context): number | null {
   return max.basis === 'calibrate' ? null : (max.kg * percentOf.percent) / 100;
 }
 
+/** A change in what is lost of the max that loads follow. */
+const NOTICED = 0.01;
+
+/** Share of the max lost at the start of every bout, by line. */
+function lossesIn(timeline: Timeline, byId: ReadonlyMap<string, MeasuredLine>): Map<string, number[]> {
+  const worked = exertions(timeline, byId);
+  const { losses } = runFatigue(worked, null);
+  const lossesOf = new Map<string, number[]>();
+  worked.forEach((e, i) => {
+    const list = lossesOf.get(e.of) ?? [];
+    list[e.index] = losses[i]!;
+    lossesOf.set(e.of, list);
+  });
+  return lossesOf;
+}
+
 /** Lines with their loads, and the clock: what minutes and sets follow from. */
 export interface LaidOut {
   lines: MeasuredLine[];
@@ -357,22 +373,25 @@ export interface LaidOut {
 /**
  * Loads and clock of a session. The loads need to know how tired the client is, which needs the
  * clock; the clock needs the loads for plate changes: so the sets are laid once without loads,
- * loaded, then laid again with ramps and plates.
+ * loaded, then laid again with ramps and plates, and loaded once more where those changed how tired
+ * the client is.
  */
 export function layOut(session: Session, context: Context): LaidOut {
   const lines = session.blocks.flatMap((b) => b.lines.map((l) => bare(l, b.id, context)));
   const byId = new Map(lines.map((m) => [m.id, m]));
   const ways: Ways = (a, b) => metresApart(context.kit, a, b);
   const rough = layTimeline(session, clocksOf(lines), ways);
-  const first = exertions(rough, byId);
-  const losses = runFatigue(first, null).losses;
-  const lossesOf = new Map<string, number[]>();
-  first.forEach((e, i) => {
-    const list = lossesOf.get(e.of) ?? [];
-    list[e.index] = losses[i]!;
-    lossesOf.set(e.of, list);
-  });
-  for (const m of lines) Object.assign(m, prescribed(m, lossesOf.get(m.id) ?? [], context));
+  const losses = lossesIn(rough, byId);
+  for (const m of lines) Object.assign(m, prescribed(m, losses.get(m.id) ?? [], context));
+  addRamps(lines, context, session.ramp);
+  const timeline = layTimeline(session, clocksOf(lines), ways);
+  // Ramp sets give whatever was done before them time to recover.
+  const rested = lossesIn(timeline, byId);
+  const changed = lines.filter((m) =>
+    (rested.get(m.id) ?? []).some((loss, i) => Math.abs(loss - (losses.get(m.id)![i] ?? 0)) > NOTICED),
+  );
+  if (changed.length === 0) return { lines, byId, timeline };
+  for (const m of changed) Object.assign(m, prescribed(m, rested.get(m.id)!, context));
   addRamps(lines, context, session.ramp);
   return { lines, byId, timeline: layTimeline(session, clocksOf(lines), ways) };
 }

@@ -89,3 +89,13 @@ test('a range the movement does not have is kept as not understood', () => {
   expect(typed.rig.range).toBeUndefined();
   expect(typed.unknown).toContain('partials');
 });
+
+test.each([
+  ['push press 3x5 at 80% of strict press rest 3 min', 'standing-barbell-press', 80],
+  ['incline barbell 4x6 70% of his bench max, leave 2', 'barbell-bench-press', 70],
+])('%p: a share of another lift', (text, lift, percent) => {
+  const typed = readTypedLine(text, 'kg');
+  expect(typed.patch.percentOf).toEqual({ lift, percent });
+  expect(typed.unknown).toEqual([]);
+  expect(typed.entry!.id).not.toBe(lift);
+});

@@ -22,7 +22,7 @@ export interface TypedLine {
   entry: Entry | null;
   /** Other movements the words could mean, best first. */
   choices: Match[];
-  patch: Partial<Pick<Line, 'scheme' | 'reserve' | 'tempo' | 'restS' | 'loadKg' | 'squeezeS'>>;
+  patch: Partial<Pick<Line, 'scheme' | 'reserve' | 'tempo' | 'restS' | 'loadKg' | 'squeezeS' | 'percentOf'>>;
   rig: Rig;
   /** Seconds to stay in the stretch, where nothing else is said of the tempo. */
   pauseS?: number;
@@ -69,6 +69,17 @@ const schemeReaders: Reader[] = schemeModules.flatMap((m) =>
 
 /** What a line can say besides the movement, tried in this order. */
 const readers: Reader[] = [
+  {
+    pattern:
+      /(?:@|\bat\b)?\s*\b(\d{2,3})\s*(?:%|percent)\s*of\s+(?:(?:the|his|her|their|my)\s+)?([a-z][a-z -]{2,30}?)(?:\s+max)?(?=\s*(?:[,;@]|$|\d|\brest|\bleav|\btempo|\brir))/i,
+    take: (m, out) => {
+      const percent = Number(m[1]);
+      const [lift] = searchEntries(m[2]!, 1);
+      if (percent < 10 || percent > 150 || !lift || lift.score < 0.7) return null;
+      out.patch.percentOf = { lift: lift.entry.id, percent };
+      return `${percent} % of ${lift.entry.name}`;
+    },
+  },
   {
     pattern: /\btempo\s+([\dx]{3,4}|[\dx]+(?:[-/][\dx]+){2,3})|\b([\dx]+(?:-[\dx]+){3})\b(?:\s+tempo)?/i,
     take: (m, out) => {
