@@ -83,3 +83,22 @@ test('reserve in words', () => {
   );
   expect(reserveWords({ reserve: { first: 0, last: 0 } })).toBe('Go until the form would break');
 });
+
+test('a sheet says that the first set finds the load, of a hold too, and where easier settings go', () => {
+  const s = session([
+    line('cable-fly-shoulder-height'),
+    line('dumbbell-fly', { scheme: { kind: 'hold', sets: 2, seconds: 15 } }),
+    line('barbell-bench-press', {
+      scheme: {
+        kind: 'mechanical drop',
+        sets: 2,
+        reps: { lo: 8, hi: 8 },
+        knob: 'gripBiacromial',
+        easier: [1.8],
+      },
+    }),
+  ]);
+  const lines = makeSheet(s, appraise(s, sampleContext), sampleContext).blocks.flatMap((b) => b.lines);
+  expect(lines.map((l) => l.findsLoad)).toEqual([true, true, false]);
+  expect(lines[2]!.how).toContain('grip 1.8 × shoulders');
+});

@@ -38,6 +38,8 @@ export interface SheetLine {
   /** How the sets go, a sentence or two; empty for plain ones. */
   how: string;
   load: string;
+  /** Nothing to go by yet: the first set finds the load. */
+  findsLoad: boolean;
   ramp: string | null;
   /** Empty where the scheme says it. */
   reserve: string;
@@ -157,6 +159,7 @@ function sheetLine(m: MeasuredLine, context: Context, rest: string, shared: stri
     setup: m.detail,
     sets: setsWords(m),
     how: howWords(m),
+    findsLoad: m.movement.load.kind === 'external' && m.sets.some((set) => set.kg === null),
     load: `${loadText(m, unit) || '—'}${marksText(m, unit)}`,
     ramp:
       m.ramps.length > 0 ? m.ramps.map((r) => `${massText(r.kg, unit)}${each} × ${r.reps}`).join(', ') : null,

@@ -3,42 +3,12 @@ import { massFigure, massText, type MassUnit } from '@drimbo/core/units/mass';
 import { scaleLinear } from 'd3-scale';
 import { curveMonotoneX, line as lineOf } from 'd3-shape';
 import { useId, type ReactNode } from 'react';
-import { styled } from 'styled-components';
-import { ink, size } from '../look/theme';
+import { ink } from '../look/theme';
+import { CurveFrame, LineKey } from './curve-frame';
 
 const H = 104;
 const FOOT = 18;
 const LEFT = 34;
-
-const Figure = styled.figure`
-  svg {
-    display: block;
-  }
-  text {
-    font-size: 11.5px;
-    fill: ${ink.soft};
-  }
-  figcaption {
-    font-size: ${size.fine};
-    color: ${ink.soft};
-    display: flex;
-    flex-wrap: wrap;
-    gap: 2px 14px;
-    margin-top: 2px;
-  }
-`;
-const Key = styled.i<{ $line: 'solid' | 'dashed' | 'thin' }>`
-  display: inline-block;
-  width: 18px;
-  border-top: ${(p) =>
-    p.$line === 'solid'
-      ? `2px solid ${ink.ink}`
-      : p.$line === 'dashed'
-        ? `2px dashed ${ink.ink}`
-        : `1px solid ${ink.soft}`};
-  vertical-align: middle;
-  margin-right: 5px;
-`;
 
 /** What a bar weighs over the range, with what hangs from it, against what could just be held there. */
 export function LoadCurve({
@@ -70,7 +40,7 @@ export function LoadCurve({
   const where = `${Math.round(tight.at * 100)} % of the way up`;
   const says = `With ${added} the bar goes from ${told(curve[0]!.loadKg)} to ${told(top.loadKg)}. Nearest to the limit ${where}: ${share(tight)} of the ${told(tight.canKg)} that could be held there; ${share(top)} at the top.`;
   return (
-    <Figure>
+    <CurveFrame>
       <svg width={widthPx} height={H + FOOT} role="img" aria-label={says}>
         <clipPath id={clip}>
           <rect x={LEFT} y={2} width={widthPx - LEFT} height={H} />
@@ -99,15 +69,15 @@ export function LoadCurve({
       </svg>
       <figcaption>
         <span>
-          <Key $line="dashed" />
+          <LineKey $line="dashed" />
           could just hold
         </span>
         <span>
-          <Key $line="solid" />
+          <LineKey $line="solid" />
           bar and {added}
         </span>
         <span>
-          <Key $line="thin" />
+          <LineKey $line="thin" />
           bar alone
         </span>
       </figcaption>
@@ -115,6 +85,6 @@ export function LoadCurve({
         Nearest to the limit {where}: {share(tight)} of what could just be held there, {share(top)} at the
         top. A model&apos;s estimate.
       </p>
-    </Figure>
+    </CurveFrame>
   );
 }

@@ -2,36 +2,11 @@ import type { Work } from '@drimbo/core/mechanics/work';
 import { scaleLinear } from 'd3-scale';
 import { area, curveMonotoneX, line as lineOf } from 'd3-shape';
 import type { ReactNode } from 'react';
-import { styled } from 'styled-components';
-import { ink, size } from '../look/theme';
+import { ink } from '../look/theme';
+import { CurveFrame, LineKey } from './curve-frame';
 
 const H = 92;
 const FOOT = 18;
-
-const Figure = styled.figure`
-  svg {
-    display: block;
-    overflow: visible;
-  }
-  text {
-    font-size: 11.5px;
-    fill: ${ink.soft};
-  }
-  figcaption {
-    font-size: ${size.fine};
-    color: ${ink.soft};
-    display: flex;
-    gap: 14px;
-    margin-top: 2px;
-  }
-`;
-const Dash = styled.i<{ $dash: boolean }>`
-  display: inline-block;
-  width: 18px;
-  border-top: 2px ${(p) => (p.$dash ? 'dashed' : 'solid')} ${ink.ink};
-  vertical-align: middle;
-  margin-right: 5px;
-`;
 
 const round = (n: number): string => String(Math.round(n));
 
@@ -67,7 +42,7 @@ export function WorkCurves({
   const hardest = pts.reduce((a, b) => (b.shoulder > a.shoulder ? b : a));
   const says = `${rotation ? 'Rotation' : 'The shoulder'} is asked most, ${round(shoulder)} newton metres, at ${round(hardest.x * 100)} per cent of the way from ${ends[0]} to ${ends[1]}; the elbow at most ${round(elbow)}.`;
   return (
-    <Figure>
+    <CurveFrame>
       <svg width={widthPx} height={H + FOOT} role="img" aria-label={says}>
         <line x1={0} x2={widthPx} y1={H} y2={H} stroke={ink.rule} />
         <path
@@ -113,14 +88,14 @@ export function WorkCurves({
       </svg>
       <figcaption>
         <span>
-          <Dash $dash={false} />
+          <LineKey $line="solid" />
           {rotation ? 'rotation' : 'shoulder'}, up to {round(shoulder)} N·m
         </span>
         <span>
-          <Dash $dash />
+          <LineKey $line="dashed" />
           {bending ? 'elbow, held by its flexors' : 'elbow'}, up to {round(elbow)} N·m
         </span>
       </figcaption>
-    </Figure>
+    </CurveFrame>
   );
 }

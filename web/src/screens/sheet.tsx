@@ -141,7 +141,8 @@ function OneLift({ line }: { line: SheetLine }): ReactNode {
         <h2>{line.name}</h2>
         {line.setup && <span className="setup"> {line.setup}</span>}
         <p className="figures">
-          {line.sets} <span>at</span> {line.load}
+          {line.sets} <span>{line.findsLoad ? 'at a load the first set finds' : 'at'}</span>{' '}
+          {!line.findsLoad && line.load}
         </p>
         {line.how && <p>{line.how}</p>}
         {line.reserve && <p>{line.reserve}.</p>}

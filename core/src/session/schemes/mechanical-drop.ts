@@ -25,6 +25,13 @@ const said: Record<string, NumericKnob> = {
 /** Settings by the word coaches have for them. */
 const called: Record<string, string> = { wide: 'grip 1.8', close: 'grip 1', flat: 'bench 0' };
 const words = Object.entries(said);
+const unitOf: Record<MechanicalDrop['knob'], string> = {
+  gripBiacromial: ' × shoulders',
+  benchDeg: '°',
+  tuckDeg: '°',
+  leanDeg: '°',
+  elevationM: ' m',
+};
 const wordOf = (knob: NumericKnob): string => words.find(([, k]) => k === knob)![0];
 
 const schema = z
@@ -132,5 +139,5 @@ export const mechanicalDrop: SchemeModule<MechanicalDrop> = {
     'i',
   ),
   words: ({ knob, easier }) =>
-    `Then at once, same load: ${easier.map((v) => `${wordOf(knob)} ${v}`).join(', then ')}.`,
+    `Then at once, same load: ${easier.map((v) => `${wordOf(knob)} ${v}${unitOf[knob]}`).join(', then ')}.`,
 };
