@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { clientMax, layOut } from '../measure/measure';
+import { clientMax } from '../measure/client-max';
+import { layOut } from '../measure/measure';
 import { usualGear } from '../mechanics/changing-loads';
 import { strengthAlong } from '../mechanics/strength-along';
 import { findEntry } from '../movements/catalogue';

@@ -1,4 +1,4 @@
-import { clientMax, clientTrend } from '@drimbo/core/measure/measure';
+import { clientMax, clientTrend } from '@drimbo/core/measure/client-max';
 import { entries, findEntry } from '@drimbo/core/movements/catalogue';
 import { missingFor } from '@drimbo/core/kit/fitting';
 import type { Client } from '@drimbo/core/session/client';

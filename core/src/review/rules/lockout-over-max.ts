@@ -1,6 +1,6 @@
 import { gearOf, loadAlong } from '../../loads/along-the-range';
 import { bodyOf } from '../../measure/context';
-import { clientMax } from '../../measure/measure';
+import { clientMax } from '../../measure/client-max';
 import { massText } from '../../units/mass';
 import { changeLine } from '../questions';
 import type { Rule } from '../model';

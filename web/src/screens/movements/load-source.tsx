@@ -1,4 +1,4 @@
-import { clientMax } from '@drimbo/core/measure/measure';
+import { clientMax } from '@drimbo/core/measure/client-max';
 import type { Context } from '@drimbo/core/measure/context';
 import type { Movement } from '@drimbo/core/movements/model';
 import type { Rig } from '@drimbo/core/movements/rig';
