@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { appraise } from './appraise';
 import { entries } from './movements/catalogue';
+import { makeSheet } from './formats/sheet';
+import { anyContext, anySession } from './testing/any';
 import { line, sampleContext, session, soundPush } from './testing/samples';
 
 test('the same session and context give the same appraisal, and neither is touched', () => {
@@ -26,5 +28,26 @@ test('any entry of the catalogue, at any bench, can be appraised', () => {
       },
     ),
     { numRuns: 120 },
+  );
+});
+
+/** Everything in a value that is no number, with the way to it. */
+function notNumbers(value: unknown, way = ''): string[] {
+  if (typeof value === 'number') return Number.isFinite(value) ? [] : [`${way}: ${value}`];
+  if (value === null || typeof value !== 'object') return [];
+  return Object.entries(value).flatMap(([k, v]) => notNumbers(v, `${way}.${k}`));
+}
+
+test('whatever session for whomever in whatever gym, every figure is a figure and the words are whole', () => {
+  fc.assert(
+    fc.property(anySession, anyContext, (s, context) => {
+      const appraisal = appraise(s, context);
+      expect(notNumbers({ ...appraisal, lines: appraisal.lines.map(({ movement: _, ...m }) => m) })).toEqual(
+        [],
+      );
+      const sheet = JSON.stringify(makeSheet(s, appraisal, context));
+      expect(sheet).not.toMatch(/NaN|undefined|Infinity|null kg|null lb/);
+    }),
+    { numRuns: 150 },
   );
 });

@@ -1,5 +1,5 @@
 import type { SetTarget } from '../session/schemes';
-import { maxOverLoad, type FormulaChoice } from '../strength/formulas';
+import { maxOverLoad, MOST_REPS, type FormulaChoice } from '../strength/formulas';
 
 /** Share of a normal curve below `z`; Abramowitz & Stegun 1964, 26.2.17 (from memory), to 1e-7. */
 function normalBelow(z: number): number {
@@ -17,7 +17,8 @@ const DAY_SPREAD = 0.025;
 
 /**
  * Chance that the lowest of the range is reached with the reserve kept, half a repetition given: the
- * max is taken as log-normal about what the client is able to at this moment.
+ * max is taken as log-normal about what the client is able to at this moment. Past 36 repetitions the
+ * chance of 36.
  */
 export function chanceInRange(
   ableKg: number,
@@ -26,6 +27,7 @@ export function chanceInRange(
   target: SetTarget,
   formula: FormulaChoice,
 ): number {
-  const needed = movedKg * maxOverLoad(Math.max(0.5, target.reps.lo + target.reserve - 0.5), formula);
+  const reps = Math.min(MOST_REPS, Math.max(0.5, target.reps.lo + target.reserve - 0.5));
+  const needed = movedKg * maxOverLoad(reps, formula);
   return normalBelow(Math.log(ableKg / needed) / Math.hypot(spread, DAY_SPREAD));
 }

@@ -245,3 +245,20 @@ test('the chance to stay in range falls as the load rises, and is about even whe
   const computed = first(line('barbell-bench-press')).sets[0]!;
   expect(computed.chance!).toBeGreaterThan(0.5);
 });
+
+test('more reps than the formulas reach: a load as for thirty-six, no chance told, no reps foretold', () => {
+  const many = first(line('push-up', { scheme: { kind: 'straight', sets: 3, reps: { lo: 40, hi: 50 } } }));
+  expect(many.sets.map((s) => [s.kg, s.expectedReps, s.chance])).toEqual(Array(3).fill([0, null, null]));
+  const bench = (loadKg: number | null) =>
+    first(
+      line('barbell-bench-press', {
+        loadKg,
+        scheme: { kind: 'straight', sets: 1, reps: { lo: 40, hi: 40 } },
+      }),
+    ).sets[0]!;
+  expect(bench(null).kg).toBeGreaterThan(20);
+  expect(bench(null).expectedReps).toBeNull();
+  // What is too heavy for forty is still said to be.
+  expect(bench(90).expectedReps).toBeLessThan(10);
+  expect(bench(90).chance).toBeLessThan(0.01);
+});

@@ -7,7 +7,7 @@ import type { Rig } from '../movements/rig';
 import type { Line } from '../session/document';
 import { clockTable } from '../clock/timeline';
 import { setTargets, type SetTarget } from '../session/schemes';
-import { maxOverLoad, repsAtLoad } from '../strength/formulas';
+import { maxOverLoad, MOST_REPS, repsAtLoad } from '../strength/formulas';
 import { movedShare, ratioAt, type MaxEstimate } from '../strength/max';
 import { chanceInRange } from './chance';
 import { fitted, MAY_MISS, missOf, sharesLoad, wishes } from './wishes';
@@ -77,6 +77,10 @@ function expectedReps(toFailure: number, { reps, reserve, open }: SetTarget): nu
   const reaches = toFailure - reps.lo >= Math.max(0, reserve - 1);
   return Math.max(0, Math.min(reps.hi, reaches ? Math.max(atReserve, reps.lo) : atReserve));
 }
+
+/** False where more is asked for than the formulas reach, and what is known of the client reaches it too. */
+const isTold = (toFailure: number, { reps, reserve, open }: SetTarget): boolean =>
+  open === true || reps.lo + reserve <= MOST_REPS || toFailure < MOST_REPS - 1;
 
 /**
  * At the end of a set nobody can do more than the repetitions left; that comes back within seconds,
@@ -204,8 +208,9 @@ export function prescribe(
     };
     if (near?.perSide && makeable) set.perSide = near.perSide;
     if (near?.pinKg !== undefined && makeable) set.pinKg = near.pinKg;
-    if (known && kg !== null && kg + bodyKg > 0 && target.holdS === undefined) {
-      const toFailure = repsAt(kg);
+    const toFailure = kg === null ? 0 : repsAt(kg);
+    const lifts = known && kg !== null && kg + bodyKg > 0 && target.holdS === undefined;
+    if (lifts && isTold(toFailure, target)) {
       const reps = expectedReps(toFailure, target);
       set.expectedReps = reps;
       set.expectedReserve = Math.max(0, toFailure - reps);

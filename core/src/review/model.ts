@@ -14,6 +14,8 @@ export interface FixDraft {
 export interface FindingDraft {
   /** Lines or warm-up items concerned. */
   on: string[];
+  /** Tells it from the rule's other findings, where the lines concerned do not. */
+  about?: string;
   /** One sentence: what is the matter. */
   what: string;
   /** One sentence: why it matters, with its source where there is one. */
@@ -42,7 +44,7 @@ export interface Fix extends FixDraft {
 }
 
 export interface Finding {
-  /** Rule and lines: the same matter keeps the same key. */
+  /** Rule and what it is about, or its lines: the same matter keeps the same key. */
   key: string;
   rule: string;
   severity: Severity;

@@ -1,8 +1,11 @@
+import { sameJob, type SwapWish } from '../choosing/swaps';
 import { nearestNotch } from '../kit/kit';
 import type { Measured, MeasuredLine } from '../measure/measure';
 import type { Line } from '../session/document';
 import type { Edit } from '../session/edits';
 import { setCountOf, setTargets, turnedInto } from '../session/schemes';
+import { becoming } from '../session/starting';
+import type { FixDraft } from './model';
 
 /** Questions that several rules ask of a measured session. */
 
@@ -56,3 +59,10 @@ export const changeLine = (line: string, patch: Extract<Edit, { do: 'line' }>['p
   line,
   patch,
 });
+
+/** The best other movements for a line's job, each to be put in its place. */
+export const insteadOf = (m: MeasuredLine, s: Measured, wish: SwapWish, most = 1): FixDraft[] =>
+  sameJob(m, s.context, wish, most).map(({ entry }) => ({
+    label: `Use ${entry.name.toLowerCase()}`,
+    edit: changeLine(m.id, becoming(entry)),
+  }));

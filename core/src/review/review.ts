@@ -18,7 +18,7 @@ export function effectOf(s: Measured, fix: FixDraft): Effect {
 function finish(s: Measured, rule: Rule, draft: FindingDraft): Finding[] {
   const voice = s.school.voices[rule.id];
   if (voice === 'off') return [];
-  const key = [rule.id, ...draft.on].join(' ');
+  const key = [rule.id, ...(draft.about === undefined ? draft.on : [draft.about])].join(' ');
   return [
     {
       key,

@@ -98,7 +98,7 @@ export const warmupItemSchema = z
   .strict();
 
 export const dismissalSchema = z
-  .object({ finding: z.string().min(1).max(200), reason: z.string().min(1).max(300) })
+  .object({ finding: z.string().min(1).max(800), reason: z.string().min(1).max(300) })
   .strict();
 
 export const sessionSchema = z

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { appraise } from '../appraise';
+import { anyScheme, schemesOf } from '../testing/any';
 import { line, sampleContext, sampleKit, session } from '../testing/samples';
 import { sessionSchema } from './document';
 import {
@@ -14,62 +15,13 @@ import {
 } from './schemes';
 import { schemeModules, schemeSchema } from './schemes/all';
 
-const whole = (min: number, max: number) => fc.integer({ min, max });
-const reps = fc.tuple(whole(1, 60), whole(0, 8)).map(([lo, more]) => ({ lo, hi: lo + more }));
-const sets = whole(1, 12);
-const on = fc.constantFrom('every set' as const, 'last set' as const);
-const falling = fc.array(whole(1, 40), { minLength: 2, maxLength: 8 }).map((l) => l.sort((a, b) => b - a));
-const rising = fc
-  .array(whole(1, 40), { minLength: 2, maxLength: 8 })
-  .map((l) => l.sort((a, b) => a - b))
-  .filter((l) => l[0] !== l[l.length - 1]);
-
-const arbitrary: { [K in Scheme['kind']]: fc.Arbitrary<Scheme> } = {
-  straight: fc.record({ kind: fc.constant('straight'), sets, reps }),
-  ascending: fc.record({ kind: fc.constant('ascending'), reps: falling }),
-  descending: fc.record({ kind: fc.constant('descending'), reps: rising }),
-  list: fc.record({ kind: fc.constant('list'), reps: fc.array(reps, { minLength: 1, maxLength: 8 }) }),
-  'top and back-off': fc.record({
-    kind: fc.constant('top and back-off'),
-    top: reps,
-    sets: whole(1, 11),
-    reps,
-    lighter: whole(1, 60),
-  }),
-  drop: fc.record({ kind: fc.constant('drop'), sets, reps, drops: whole(1, 4), lighter: whole(5, 60), on }),
-  'mechanical drop': fc.record({
-    kind: fc.constant('mechanical drop'),
-    sets,
-    reps,
-    knob: fc.constant('gripBiacromial'),
-    easier: fc.array(fc.constantFrom(1, 1.25, 1.5, 2), { minLength: 1, maxLength: 3 }),
-  }),
-  'rest-pause': fc.record({
-    kind: fc.constant('rest-pause'),
-    sets,
-    reps,
-    bouts: whole(1, 5),
-    pauseS: whole(5, 40),
-    on,
-  }),
-  'burn-out': fc.record({ kind: fc.constant('burn-out'), sets, total: whole(10, 120), pauseS: whole(5, 60) }),
-  'to failure': fc.record({
-    kind: fc.constant('to failure'),
-    sets,
-    about: whole(1, 60),
-    until: fc.constantFrom('form' as const, 'muscle' as const),
-  }),
-  hold: fc.record({ kind: fc.constant('hold'), sets, seconds: whole(3, 120) }),
-};
-const anyScheme = fc.oneof(...Object.values(arbitrary));
-
-test('every module has an arbitrary here, and every kind its module', () => {
-  expect(Object.keys(arbitrary).sort()).toEqual(schemeModules.map((m) => m.kind).sort());
+test('every module has a way to make any of it, and every kind its module', () => {
+  expect(Object.keys(schemesOf).sort()).toEqual(schemeModules.map((m) => m.kind).sort());
 });
 
 test.each(schemeModules.map((m) => [m.name, m] as const))('%s: what is written is read back', (_, m) => {
   fc.assert(
-    fc.property(arbitrary[m.kind], (scheme) => {
+    fc.property(schemesOf[m.kind], (scheme) => {
       expect(schemeSchema.safeParse(scheme).success).toBe(true);
       expect(parseScheme(schemeText(scheme))).toEqual(scheme);
     }),

@@ -1,12 +1,11 @@
 import { cautionFor } from '../../choosing/limits';
-import { sameJob } from '../../choosing/swaps';
 import { makeableLoads } from '../../kit/fitting';
 import type { Measured, MeasuredLine } from '../../measure/measure';
 import { findMovement } from '../../movements/catalogue';
-import type { LimitId } from '../../movements/model';
-import { becoming } from '../../session/starting';
+import type { LimitId, Movement } from '../../movements/model';
+import type { Rig } from '../../movements/rig';
 import type { FindingDraft, FixDraft, Rule } from '../model';
-import { changeLine } from '../questions';
+import { changeLine, insteadOf } from '../questions';
 
 export const limitNames: Record<LimitId, string> = {
   'shoulder front': 'the front of the shoulder',
@@ -18,37 +17,47 @@ export const limitNames: Record<LimitId, string> = {
   'pec strain': 'an earlier chest strain',
 };
 
-/** Settings that answer a caution on the same movement, before another movement is tried. */
-function gentler(s: Measured, m: MeasuredLine, limit: LimitId): FixDraft[] {
-  const fixes: FixDraft[] = [];
-  const { knobs } = m.movement;
-  if (limit === 'shoulder front' && m.movement.pattern === 'press') {
-    if (knobs.forearm?.options.includes('neutral') && m.rig.forearm !== 'neutral')
-      fixes.push({
-        label: 'Neutral grip, tucked',
-        edit: changeLine(m.id, { rig: { ...m.rig, forearm: 'neutral', tuckDeg: 35 } }),
-      });
-    else if (
-      m.movement.id === 'barbell-press' &&
-      makeableLoads(s.context.kit, findMovement('dumbbell-press')!).length > 0
-    )
-      fixes.push({
-        label: 'Use neutral-grip dumbbells',
-        edit: changeLine(m.id, {
-          movement: 'dumbbell-press',
-          own: undefined,
-          rig: { benchDeg: m.rig.benchDeg ?? 0, forearm: 'neutral', tuckDeg: 35 },
-          loadKg: null,
-          cues: null,
-        }),
-      });
-    if (knobs.tuckDeg && m.rig.tuckDeg! > 45)
-      fixes.push({ label: 'Tuck to 45°', edit: changeLine(m.id, { rig: { ...m.rig, tuckDeg: 45 } }) });
-  }
-  if (limit === 'lower back' && knobs.stance?.options.includes('prone') && m.rig.stance !== 'prone')
-    fixes.push({ label: 'Chest supported', edit: changeLine(m.id, { rig: { ...m.rig, stance: 'prone' } }) });
-  return fixes;
+interface Setting {
+  label: string;
+  movement: Movement;
+  rig: Rig;
 }
+
+/** Settings a coach would try against a caution, on the same movement or with dumbbells for its bar. */
+function gentlerSettings(s: Measured, { movement, rig }: MeasuredLine, limit: LimitId): Setting[] {
+  const here = (label: string, turn: Rig): Setting => ({ label, movement, rig: { ...rig, ...turn } });
+  const { knobs } = movement;
+  const settings: Setting[] = [];
+  if (limit === 'shoulder front' && movement.pattern === 'press') {
+    const dumbbells = findMovement('dumbbell-press')!;
+    if (knobs.forearm?.options.includes('neutral'))
+      settings.push(here('Neutral grip, tucked', { forearm: 'neutral', tuckDeg: 35 }));
+    else if (movement.id === 'barbell-press' && makeableLoads(s.context.kit, dumbbells).length > 0)
+      settings.push({
+        label: 'Use neutral-grip dumbbells',
+        movement: dumbbells,
+        rig: { benchDeg: rig.benchDeg ?? 0, forearm: 'neutral', tuckDeg: 35 },
+      });
+    if (knobs.tuckDeg && rig.tuckDeg! > 45) settings.push(here('Tuck to 45°', { tuckDeg: 45 }));
+  }
+  if (limit === 'lower back' && knobs.stance?.options.includes('prone'))
+    settings.push(here('Chest supported', { stance: 'prone' }));
+  return settings;
+}
+
+/** Of those, the ones that do answer it. */
+const gentler = (s: Measured, m: MeasuredLine, limit: LimitId): FixDraft[] =>
+  gentlerSettings(s, m, limit)
+    .filter(({ movement, rig }) => cautionFor(movement, rig, limit) === null)
+    .map(({ label, movement, rig }) => ({
+      label,
+      edit: changeLine(
+        m.id,
+        movement === m.movement
+          ? { rig }
+          : { movement: movement.id, own: undefined, rig, loadKg: null, cues: null },
+      ),
+    }));
 
 function look(s: Measured): FindingDraft[] {
   return s.context.client.limits.flatMap(({ limit }) =>
@@ -58,15 +67,10 @@ function look(s: Measured): FindingDraft[] {
       return [
         {
           on: [m.id],
+          about: `${limit} ${m.id}`,
           what: `${m.name} meets ${limitNames[limit]}.`,
           why: caution.say,
-          fixes: [
-            ...gentler(s, m, limit),
-            ...sameJob(m, s.context, { other: null, kindTo: limit }, 1).map(({ entry }) => ({
-              label: `Use ${entry.name.toLowerCase()}`,
-              edit: changeLine(m.id, becoming(entry)),
-            })),
-          ],
+          fixes: [...gentler(s, m, limit), ...insteadOf(m, s, { other: null, kindTo: limit })],
         },
       ];
     }),

@@ -2,8 +2,11 @@ import { workAt } from '../mechanics';
 import { changeLine } from '../questions';
 import type { Rule } from '../model';
 
-/** An elbow farther behind the shoulder than this (m) has left the line of the chest. */
-const BEHIND_M = 0.06;
+/**
+ * An elbow farther behind the shoulder than this share of stature has left the level of the chest, which
+ * lies about .036 behind the joint in the model.
+ */
+const BEHIND = 0.044;
 
 export const deepFly: Rule = {
   id: 'deep-fly',
@@ -15,7 +18,7 @@ export const deepFly: Rule = {
       .filter((m) => m.movement.id === 'dumbbell-fly' && m.rig.stance !== 'floor')
       .flatMap((m) => {
         const elbow = workAt(s, m)?.points[0]?.elbowAheadM ?? 0;
-        if (elbow > -BEHIND_M) return [];
+        if (elbow > -BEHIND * s.context.client.statureM) return [];
         const sore = s.context.client.limits.some((l) => l.limit.startsWith('shoulder'));
         return [
           {

@@ -1,6 +1,4 @@
-import { sameJob } from '../../choosing/swaps';
-import { becoming } from '../../session/starting';
-import { changeLine } from '../questions';
+import { insteadOf } from '../questions';
 import type { Rule } from '../model';
 
 export const notInThisGym: Rule = {
@@ -15,9 +13,6 @@ export const notInThisGym: Rule = {
         on: [m.id],
         what: `${m.name} needs ${m.missing}, which ${s.context.kit.name} does not have.`,
         why: 'It cannot be done as written.',
-        fixes: sameJob(m, s.context, { other: null, kindTo: null }, 2).map(({ entry }) => ({
-          label: `Use ${entry.name.toLowerCase()}`,
-          edit: changeLine(m.id, becoming(entry)),
-        })),
+        fixes: insteadOf(m, s, { other: null, kindTo: null }, 2),
       })),
 };

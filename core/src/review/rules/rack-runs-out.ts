@@ -1,10 +1,8 @@
-import { sameJob } from '../../choosing/swaps';
 import { choicesOf } from '../../loads/prescribe';
 import type { Measured, MeasuredLine } from '../../measure/measure';
-import { becoming } from '../../session/starting';
 import { MOST_REPS, repsAtLoad } from '../../strength/formulas';
 import { massText } from '../../units/mass';
-import { changeLine } from '../questions';
+import { changeLine, insteadOf } from '../questions';
 import type { FixDraft, Rule } from '../model';
 
 /** Reserve above target from which the heaviest load of the kit is called too light. */
@@ -68,10 +66,7 @@ export const rackRunsOut: Rule = {
           },
           ...oneAndAHalf(m),
           ...moreReps(s, m),
-          ...sameJob(m, s.context, { other: 'kit', kindTo: null }, 1).map(({ entry }) => ({
-            label: `Use ${entry.name.toLowerCase()}`,
-            edit: changeLine(m.id, becoming(entry)),
-          })),
+          ...insteadOf(m, s, { other: 'kit', kindTo: null }),
         ],
       })),
 };

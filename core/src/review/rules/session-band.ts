@@ -25,6 +25,7 @@ function look(s: Measured): FindingDraft[] {
       return [
         {
           on: from.map((m) => m.id),
+          about: group,
           severity: 'watch',
           what: `${groupNames[group]} gets ${figure(fractional)} sets; the band here is ${band.lo}–${band.hi}.`,
           why: `Past about eleven in a session more is hard to show (Remmert et al. 2025, preprint); ${s.school.name.toLowerCase()} stops at ${band.hi}.`,
@@ -38,6 +39,7 @@ function look(s: Measured): FindingDraft[] {
     return [
       {
         on: to.map((m) => m.id),
+        about: group,
         severity: group === main ? 'watch' : 'note',
         what: `${groupNames[group]} gets ${figure(fractional)} sets; the band here is ${band.lo}–${band.hi}.`,
         why:

@@ -1,8 +1,9 @@
 import type { LoadedSet } from '../../loads/prescribe';
-import type { MeasuredLine } from '../../measure/measure';
+import { layOut, type Measured, type MeasuredLine } from '../../measure/measure';
+import { applyEdit, type Edit } from '../../session/edits';
 import { repsText } from '../../session/schemes/model';
 import { massText } from '../../units/mass';
-import { changeLine } from '../questions';
+import { changeLine, insteadOf } from '../questions';
 import type { FixDraft, Rule } from '../model';
 
 /** Repetitions short of the range from which it is more than a note. */
@@ -13,7 +14,20 @@ const LONGEST_REST = 180;
 const shortBy = ({ target, expectedReps }: LoadedSet): number =>
   target.open || target.stage > 0 || expectedReps === null ? 0 : target.reps.lo - expectedReps;
 
-function fixesFor(m: MeasuredLine): FixDraft[] {
+/** The set that falls furthest short; null when all keep their range. */
+const worstOf = (m: MeasuredLine): LoadedSet | null =>
+  m.sets.reduce<LoadedSet | null>((a, set) => (shortBy(set) > (a ? shortBy(a) : 0) ? set : a), null);
+
+/** How far short a line falls after an edit, found by doing it. */
+function shortAfter(s: Measured, m: MeasuredLine, edit: Edit): number {
+  const after = layOut(applyEdit(s.session, edit), s.context).lines.find((l) => l.id === m.id);
+  const worst = after && worstOf(after);
+  return worst ? shortBy(worst) : 0;
+}
+
+function fixesFor(s: Measured, m: MeasuredLine, short: number): FixDraft[] {
+  if (m.sets.every((set) => set.expectedReps === 0) && m.line.loadKg === null)
+    return insteadOf(m, s, { other: null, kindTo: null });
   if (m.line.loadKg !== null)
     return [{ label: 'Use the computed load', edit: changeLine(m.id, { loadKg: null }) }];
   const { scheme, restS } = m.line;
@@ -22,15 +36,14 @@ function fixesFor(m: MeasuredLine): FixDraft[] {
   if (scheme.kind === 'straight') {
     const range = { lo: Math.min(...reps), hi: Math.max(...reps) };
     fixes.push({
-      label: `Write ${repsText(range)} reps`,
+      label: `Write ${repsText(range)} ${range.hi === 1 ? 'rep' : 'reps'}`,
       edit: changeLine(m.id, { scheme: { ...scheme, reps: range } }),
     });
   }
-  if (restS < LONGEST_REST)
-    fixes.push({
-      label: 'Rest half a minute longer',
-      edit: changeLine(m.id, { restS: Math.min(LONGEST_REST, restS + 30) }),
-    });
+  if (restS < LONGEST_REST) {
+    const edit = changeLine(m.id, { restS: Math.min(LONGEST_REST, restS + 30) });
+    if (shortAfter(s, m, edit) < short) fixes.push({ label: 'Rest half a minute longer', edit });
+  }
   return fixes;
 }
 
@@ -41,10 +54,7 @@ export const shortOfRange: Rule = {
   ground: 'mechanics',
   look: (s) =>
     s.lines.flatMap((m) => {
-      const worst = m.sets.reduce<LoadedSet | null>(
-        (a, set) => (shortBy(set) > (a ? shortBy(a) : 0) ? set : a),
-        null,
-      );
+      const worst = worstOf(m);
       if (!worst) return [];
       const { unit } = s.context.client;
       return [
@@ -55,7 +65,7 @@ export const shortOfRange: Rule = {
           why: worst.byHand
             ? 'The load is one set by hand; a computed one looks after the last set.'
             : 'No load of this kit keeps every set in its range with this rest. A model’s estimate.',
-          fixes: fixesFor(m),
+          fixes: fixesFor(s, m, shortBy(worst)),
         },
       ];
     }),
