@@ -1,11 +1,18 @@
-import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
-import { styled } from 'styled-components';
+import { useRef, useState, type ChangeEvent, type KeyboardEvent, type ReactNode } from 'react';
+import { css, styled, type RuleSet } from 'styled-components';
 import { ink, narrow, size } from '../../look/theme';
 
-/** Longer texts are set tighter, so that four loads still fit. */
+/** Longer texts are set tighter, so that four loads still fit; where a cell wraps, on two lines. */
 const LONG = 13;
 
-const Input = styled.input<{ $strong: boolean; $small: boolean; $long: boolean }>`
+const wrapping = (long: boolean): RuleSet => css`
+  display: block;
+  resize: none;
+  overflow: hidden;
+  line-height: ${long ? '12.5px' : '20px'};
+  height: ${long ? '29px' : '24px'};
+`;
+const Text = styled.input<{ $strong: boolean; $small: boolean; $long: boolean; $wraps: boolean }>`
   width: 100%;
   border: 1px solid transparent;
   border-radius: 3px;
@@ -17,6 +24,7 @@ const Input = styled.input<{ $strong: boolean; $small: boolean; $long: boolean }
   height: ${(p) => (p.$small ? '19px' : '24px')};
   text-overflow: ellipsis;
   ${(p) => p.$long && !p.$small && `${narrow} font-size: ${size.fine};`}
+  ${(p) => p.$wraps && wrapping(p.$long)}
   &:hover {
     border-color: ${ink.rule};
     background: ${ink.raised};
@@ -49,6 +57,8 @@ const Place = styled.span`
   display: block;
 `;
 
+const select = (e: { currentTarget: HTMLInputElement }): void => e.currentTarget.select();
+
 interface CellProps<T> {
   label: string;
   /** The value as text. */
@@ -63,6 +73,8 @@ interface CellProps<T> {
   mark?: () => () => void;
   strong?: boolean;
   small?: boolean;
+  /** A long text takes two lines. */
+  wraps?: boolean;
   testId?: string;
 }
 
@@ -79,6 +91,7 @@ export function Cell<T>({
   mark,
   strong = false,
   small = false,
+  wraps = false,
   testId,
 }: CellProps<T>): ReactNode {
   const [typed, setTyped] = useState<string | null>(null);
@@ -106,7 +119,8 @@ export function Cell<T>({
   };
   return (
     <Place>
-      <Input
+      <Text
+        as={wraps ? 'textarea' : 'input'}
         aria-label={label}
         title={typed === null ? text : undefined}
         aria-invalid={wrong}
@@ -115,16 +129,18 @@ export function Cell<T>({
         spellCheck={false}
         $strong={strong}
         $small={small}
+        $wraps={wraps}
         $long={(typed ?? text).length > LONG}
         value={typed ?? text}
-        onFocus={(e) => e.currentTarget.select()}
-        onChange={(e) => {
-          setTyped(e.target.value);
-          const value = read(e.target.value);
+        onFocus={select}
+        onChange={(e: ChangeEvent<HTMLInputElement>) => {
+          const written = e.target.value.replace(/\s*\n\s*/g, ' ');
+          setTyped(written);
+          const value = read(written);
           if (value !== null) {
             before.current ??= (mark ?? presentText)();
             take(value);
-          } else if (e.target.value.trim() !== '') takeBack();
+          } else if (written.trim() !== '') takeBack();
         }}
         onBlur={() => {
           before.current = null;

@@ -193,6 +193,7 @@ function LineRow({
         <Cell
           label={`Sets and reps of ${m.name}`}
           strong
+          wraps
           testId="cell-scheme"
           text={schemeText(m.line.scheme)}
           read={parseScheme}
@@ -220,6 +221,7 @@ function LineRow({
       <div>
         <Cell
           label={`Load of ${m.name} in ${unit}`}
+          wraps
           testId="cell-load"
           text={loadCell(m, unit)}
           read={(t) => readLoads(t, unit)}

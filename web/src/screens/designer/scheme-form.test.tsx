@@ -79,9 +79,16 @@ test('a load is taken from another lift, squeezes stand between sets, loads come
   expect(now().loads).toBe('down');
   await user.selectOptions(screen.getByLabelText('Between sets'), 'squeeze hard for 10 s, breathing');
   expect(now().squeezeS).toBe(10);
-  await user.selectOptions(screen.getByLabelText('Load from'), 'a share of the barbell bench press');
+  await user.selectOptions(screen.getByLabelText('Load from'), 'barbell bench press');
   expect(now().percentOf).toEqual({ lift: 'barbell-bench-press', percent: 80 });
   await put(user, /^Share of that lift/, '72');
   expect(now().percentOf!.percent).toBe(72);
   expect(screen.queryByLabelText('Over the sets')).toBeNull();
+});
+
+test('a share of any lift that was typed is shown as what it is', () => {
+  start({ percentOf: { lift: 'dumbbell-bench-press', percent: 70 } }, 'incline-dumbbell-press');
+  const from = screen.getByLabelText<HTMLSelectElement>('Load from');
+  expect(from.selectedOptions[0]!.textContent).toBe('dumbbell bench press');
+  expect(from.querySelectorAll('optgroup')).toHaveLength(2);
 });

@@ -1,6 +1,6 @@
 import type { MeasuredLine } from '@drimbo/core/measure/measure';
-import type { Movement } from '@drimbo/core/movements/model';
-import { entryIn } from '@drimbo/core/movements/notebook';
+import type { Entry, Movement } from '@drimbo/core/movements/model';
+import { allEntries } from '@drimbo/core/movements/notebook';
 import { schemeText, turnedInto, type Scheme, type SchemeKind } from '@drimbo/core/session/schemes';
 import { moduleOf, schemeModules } from '@drimbo/core/session/schemes/all';
 import { readReps, repsText, type SchemeField } from '@drimbo/core/session/schemes/model';
@@ -129,8 +129,14 @@ function FieldRow({ scheme, field, name, movement, take }: FieldProps): ReactNod
   );
 }
 
-/** Lifts a load can be a share of. */
-const sources = ['barbell-bench-press', 'standing-barbell-press', 'incline-barbell-press', 'chest-dip'];
+/** The lifts a load is most often a share of; every other one with a load stands after them. */
+const usualSources = ['barbell-bench-press', 'standing-barbell-press', 'incline-barbell-press', 'chest-dip'];
+
+function sourcesOf(notebook: Designer['context']['notebook']): [usual: Entry[], others: Entry[]] {
+  const loaded = allEntries(notebook).filter((e) => e.movement.load.kind !== 'none');
+  const isUsual = (e: Entry): boolean => usualSources.includes(e.id);
+  return [loaded.filter(isUsual), loaded.filter((e) => !isUsual(e))];
+}
 
 /** How the sets of a line go: which scheme, its figures, what the load is taken from, what is done between. */
 export function SchemeForm({ line: m, designer }: { line: MeasuredLine; designer: Designer }): ReactNode {
@@ -144,6 +150,7 @@ export function SchemeForm({ line: m, designer }: { line: MeasuredLine; designer
       `scheme ${m.id} ${Object.keys(patch).join()}`,
     );
   const id = useId();
+  const [usual, others] = sourcesOf(designer.context.notebook);
   return (
     <Form>
       <label htmlFor={`${id}-kind`}>Sets go</label>
@@ -190,10 +197,14 @@ export function SchemeForm({ line: m, designer }: { line: MeasuredLine; designer
           }
         >
           <option value="">its own reps and reserve</option>
-          {sources.map((lift) => (
-            <option key={lift} value={lift}>
-              a share of the {entryIn(designer.context.notebook, lift)?.name.toLowerCase()}
-            </option>
+          {[usual, others].map((lifts, i) => (
+            <optgroup key={i} label={i === 0 ? 'A share of' : 'A share of another lift'}>
+              {lifts.map((lift) => (
+                <option key={lift.id} value={lift.id}>
+                  {lift.name.toLowerCase()}
+                </option>
+              ))}
+            </optgroup>
           ))}
         </select>
         {percentOf && (

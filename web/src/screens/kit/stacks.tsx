@@ -1,6 +1,7 @@
 import { movements } from '@drimbo/core/movements/catalogue';
 import { markText } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
+import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
 import { Act, Sheet, SheetHead } from '../../look/parts';
 import { Cell } from '../designer/cell';
@@ -13,6 +14,60 @@ const stackStations = [
     movements.filter((m) => m.implement === 'cable' || m.implement === 'machine').map((m) => m.station),
   ),
 ].sort();
+
+const Stations = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 6px;
+  align-items: center;
+  span {
+    display: inline-flex;
+    align-items: center;
+  }
+`;
+
+/** The stations a stack is the load of: one at least. */
+function Serves({
+  of,
+  serves,
+  take,
+}: {
+  of: string;
+  serves: string[];
+  take: (serves: string[]) => void;
+}): ReactNode {
+  return (
+    <Stations>
+      {serves.map((station) => (
+        <span key={station}>
+          {station}
+          {serves.length > 1 && (
+            <Act
+              small
+              kind="quiet"
+              aria-label={`${of} no longer serves ${station}`}
+              onPress={() => take(serves.filter((s) => s !== station))}
+            >
+              Out
+            </Act>
+          )}
+        </span>
+      ))}
+      <select
+        aria-label={`What else ${of} serves`}
+        value=""
+        onChange={(e) => take([...serves, e.target.value])}
+      >
+        <option value="">also…</option>
+        {stackStations
+          .filter((station) => !serves.includes(station))
+          .map((station) => (
+            <option key={station}>{station}</option>
+          ))}
+      </select>
+    </Stations>
+  );
+}
 
 /** Cable stacks and machines: first plate, step, end, ratio, and what each serves. */
 export function Stacks({ kit, change }: PartProps): ReactNode {
@@ -140,17 +195,7 @@ export function Stacks({ kit, change }: PartProps): ReactNode {
                   <tr>
                     <td>Serves</td>
                     <td>
-                      <select
-                        aria-label={`What ${s.name} serves`}
-                        value={s.serves[0] ?? ''}
-                        onChange={(e) => put({ serves: [e.target.value] })}
-                      >
-                        {stackStations.map((st) => (
-                          <option key={st} value={st}>
-                            {st}
-                          </option>
-                        ))}
-                      </select>
+                      <Serves of={s.name} serves={s.serves} take={(serves) => put({ serves })} />
                     </td>
                   </tr>
                 </tbody>
