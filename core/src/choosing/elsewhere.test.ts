@@ -1,6 +1,9 @@
+import fc from 'fast-check';
+import { makeableLoads } from '../kit/fitting';
 import { layOut } from '../measure/measure';
 import { applyEdit } from '../session/edits';
 import { linesOf, sessionSchema } from '../session/document';
+import { anyContext, anyKit, anySession } from '../testing/any';
 import { line, sampleContext, sampleKit, session } from '../testing/samples';
 import { elsewhere } from './elsewhere';
 import type { Kit } from '../kit/kit';
@@ -44,4 +47,20 @@ test('what is there stays as it was, on the nearest notch, with a load of its ow
     null,
   ]);
   expect(raise).toEqual(linesOf(here)[3]);
+});
+
+test('from any gym to any other: what can be done there has loads that can be made there', () => {
+  fc.assert(
+    fc.property(anySession, anyContext, anyKit, (s, context, kit) => {
+      const after = applyEdit(s, elsewhere(s, context, 'there', kit));
+      expect(linesOf(after)).toHaveLength(linesOf(s).length);
+      for (const m of layOut(after, { ...context, kit }).lines) {
+        if (m.missing !== null || m.movement.load.kind !== 'external') continue;
+        const made = makeableLoads(kit, m.movement).map((l) => l.kg);
+        for (const { kg } of m.sets.filter((set) => set.kg !== null && made.length > 0))
+          expect(Math.min(...made.map((l) => Math.abs(l - kg!)))).toBeLessThan(1e-6);
+      }
+    }),
+    { numRuns: 40 },
+  );
 });

@@ -3,6 +3,7 @@ import { measure } from '../measure/measure';
 import { applyEdit } from '../session/edits';
 import { linesOf, sessionSchema, type Session } from '../session/document';
 import { setCountOf } from '../session/schemes';
+import { anyContext, anySession } from '../testing/any';
 import { line, sampleContext, session, soundPush } from '../testing/samples';
 import { shortened } from './shortening';
 import { worthOf } from './worth';
@@ -60,4 +61,18 @@ test('one set less: no other single set would have cost less for its minutes, by
     }),
   );
   expect(price(after)).toBeCloseTo(Math.min(...others.map(price)), 9);
+});
+
+test('any session is no longer than it may be, or has one movement left, and is never made longer', () => {
+  fc.assert(
+    fc.property(anySession, anyContext, fc.integer({ min: 10, max: 60 }), (s, context, minutes) => {
+      const lasts = (t: Session): number => measure(t, context).timeline.totalS / 60;
+      const edit = shortened(s, context, minutes);
+      const after = edit ? applyEdit(s, edit) : s;
+      expect(sessionSchema.safeParse(JSON.parse(JSON.stringify(after))).error).toBe(undefined);
+      expect(lasts(after)).toBeLessThanOrEqual(lasts(s) + 1e-9);
+      if (lasts(after) > minutes) expect(linesOf(after).length).toBeLessThanOrEqual(1);
+    }),
+    { numRuns: 25 },
+  );
 });

@@ -1,9 +1,11 @@
+import fc from 'fast-check';
 import { measure } from '../measure/measure';
 import { applyEdit } from '../session/edits';
 import { linesOf, sessionSchema, type Session } from '../session/document';
 import { setCountOf, withSetCount } from '../session/schemes';
+import { anyContext, anySession } from '../testing/any';
 import { line, sampleContext, session } from '../testing/samples';
-import { suited, type Suiting } from './suiting';
+import { suited, suitings, type Suiting } from './suiting';
 import { worthOf } from './worth';
 
 const hard = session([
@@ -86,4 +88,18 @@ test('somebody advanced gets the set that is worth most, and one technique, on t
     'straight',
     'rest-pause',
   ]);
+});
+
+test('whatever session is made to suit somebody, it is still a session, with no movement it did not have', () => {
+  fc.assert(
+    fc.property(anySession, anyContext, (s, context) => {
+      const had = new Set(linesOf(s).map((l) => l.id));
+      for (const suiting of Object.keys(suitings) as Suiting[]) {
+        const after = applyEdit(s, suited(measure(s, context), suiting));
+        expect(sessionSchema.safeParse(JSON.parse(JSON.stringify(after))).error).toBe(undefined);
+        expect(linesOf(after).filter((l) => !had.has(l.id))).toEqual([]);
+      }
+    }),
+    { numRuns: 40 },
+  );
 });
