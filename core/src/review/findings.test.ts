@@ -22,6 +22,7 @@ test('each finding has a key of its own, names lines that are there, and every f
       for (const f of findings) {
         expect(f.on.filter((on) => !ids.has(on))).toEqual([]);
         expect(`${f.what} ${f.why}`).not.toMatch(/NaN|undefined|null|Infinity/);
+        expect(new Set(f.fixes.map((x) => x.label)).size).toBe(f.fixes.length);
         for (const fix of f.fixes)
           expect(sessionSchema.safeParse(JSON.parse(JSON.stringify(applyEdit(s, fix.edit)))).error).toBe(
             undefined,

@@ -69,7 +69,7 @@ export const blockSchema = z
     kind: z.enum(['single', 'superset', 'giant']),
     /** Between the movements of one round; only for pairs and giant sets. */
     betweenS: z.number().int().min(0).max(120),
-    lines: z.array(lineSchema).min(1).max(6),
+    lines: z.array(lineSchema).min(1).max(6, 'a round holds at most six movements'),
   })
   .strict()
   .refine(
@@ -101,6 +101,10 @@ export const dismissalSchema = z
   .object({ finding: z.string().min(1).max(800), reason: z.string().min(1).max(300) })
   .strict();
 
+/** The most blocks of a session, and the most letters of its note. */
+export const MOST_BLOCKS = 40;
+export const LONGEST_NOTE = 3000;
+
 export const sessionSchema = z
   .object({
     format: z.literal('drimbo.session'),
@@ -119,12 +123,12 @@ export const sessionSchema = z
       .string()
       .regex(/^\d{4}-\d{2}-\d{2}$/)
       .nullable(),
-    note: z.string().max(1000),
+    note: z.string().max(LONGEST_NOTE),
     /** How the first heavy lift is led up to; a ladder when left out. */
     ramp: z.enum(['ladder', 'two sets']).optional(),
-    warmup: z.array(warmupItemSchema).max(12),
-    blocks: z.array(blockSchema).max(20),
-    dismissed: z.array(dismissalSchema).max(100),
+    warmup: z.array(warmupItemSchema).max(12, 'a warm-up holds at most twelve things'),
+    blocks: z.array(blockSchema).max(MOST_BLOCKS, 'a session holds at most forty movements and rounds'),
+    dismissed: z.array(dismissalSchema).max(100, 'at most a hundred findings can be set aside'),
   })
   .strict()
   .superRefine((s, context) => {

@@ -1,4 +1,4 @@
-import type { Session } from './document';
+import { sessionSchema, type Session } from './document';
 import { applyEdit, inverseOf, type Edit } from './edits';
 
 interface Step {
@@ -15,16 +15,34 @@ export interface History {
   present: Session;
   past: readonly Step[];
   future: readonly Step[];
+  /** Why the last edit was not done; null where it was. */
+  refused: string | null;
 }
 
-export const startHistory = (session: Session): History => ({ present: session, past: [], future: [] });
+export const startHistory = (session: Session): History => ({
+  present: session,
+  past: [],
+  future: [],
+  refused: null,
+});
 
-/** Does an edit. Edits that change nothing leave no step. */
+/** What the schema has against a session, in words; null where it has nothing. */
+function against(session: Session): string | null {
+  const { error } = sessionSchema.safeParse(session);
+  return error ? error.issues[0]!.message : null;
+}
+
+/**
+ * Does an edit. Edits that change nothing leave no step; one that would leave no valid session is refused
+ * and changes nothing.
+ */
 export function commit(history: History, edit: Edit, says: string, key: string | null = null): History {
   const before = history.present;
   const after = applyEdit(before, edit);
   const undo = inverseOf(before, after);
   if (undo.do === 'put' && Object.keys(undo.values).length === 0) return history;
+  const refused = against(after);
+  if (refused) return { ...history, refused };
   const last = history.past[history.past.length - 1];
   if (key !== null && last?.key === key) {
     const whole = { ...last, redo: { do: 'all', edits: [last.redo, edit] } satisfies Edit };
@@ -33,9 +51,19 @@ export function commit(history: History, edit: Edit, says: string, key: string |
       undo.do === 'put' && last.undo.do === 'put'
         ? { do: 'put' as const, values: { ...undo.values, ...last.undo.values } }
         : last.undo;
-    return { present: after, past: [...history.past.slice(0, -1), { ...whole, undo: covered }], future: [] };
+    return {
+      present: after,
+      past: [...history.past.slice(0, -1), { ...whole, undo: covered }],
+      future: [],
+      refused: null,
+    };
   }
-  return { present: after, past: [...history.past, { undo, redo: edit, says, key }], future: [] };
+  return {
+    present: after,
+    past: [...history.past, { undo, redo: edit, says, key }],
+    future: [],
+    refused: null,
+  };
 }
 
 export function undo(history: History): History {
@@ -45,6 +73,7 @@ export function undo(history: History): History {
     present: applyEdit(history.present, step.undo),
     past: history.past.slice(0, -1),
     future: [step, ...history.future],
+    refused: null,
   };
 }
 
@@ -55,5 +84,6 @@ export function redo(history: History): History {
     present: applyEdit(history.present, step.redo),
     past: [...history.past, { ...step, key: null }],
     future: history.future.slice(1),
+    refused: null,
   };
 }

@@ -5,6 +5,7 @@ import { applyEdit, inverseOf, type Edit } from './edits';
 import { commit, redo, startHistory, undo } from './history';
 import { parseReserve, parseTempo, reserveText, tempoText, tempoWords } from './effort';
 import { parseScheme, schemeText, setTargets, withSetCount } from './schemes';
+import { singleBlock } from './starting';
 
 test('the sample is a valid document and survives JSON', () => {
   expect(sessionSchema.parse(JSON.parse(JSON.stringify(soundPush)))).toEqual(soundPush);
@@ -76,8 +77,8 @@ test('undoing everything brings the first document back, redoing everything the 
     fc.property(fc.array(fc.tuple(anyEdit, fc.constantFrom(null, 'typing')), { maxLength: 25 }), (edits) => {
       let history = startHistory(soundPush);
       for (const [edit, key] of edits) {
-        const next = commit(history, edit, 'edit', key);
-        if (valid(next.present)) history = next;
+        history = commit(history, edit, 'edit', key);
+        expect(valid(history.present)).toBe(true);
       }
       const last = history.present;
       let back = history;
@@ -106,6 +107,16 @@ test('an edit that changes nothing leaves no step', () => {
   expect(
     commit(startHistory(soundPush), { do: 'remove line', line: 'nobody' }, 'x').past.length,
   ).toBeLessThanOrEqual(1);
+});
+
+test('an edit that would leave no valid session is refused in words and changes nothing', () => {
+  const full = session(Array.from({ length: 40 }, (_, i) => line('push-up', { id: `p${i}` })));
+  const one = startHistory(full);
+  const more = commit(one, { do: 'add block', at: 40, block: singleBlock('b', line('face-pull')) }, 'add');
+  expect(more).toEqual({ ...one, refused: 'a session holds at most forty movements and rounds' });
+  // The next edit that can be done forgets it.
+  expect(commit(more, { do: 'head', patch: { minutes: 50 } }, 'minutes').refused).toBeNull();
+  expect(commit(one, { do: 'head', patch: { title: '' } }, 'title').present).toBe(full);
 });
 
 test('pairing makes a superset, a third a giant set, parting three singles in order', () => {

@@ -5,7 +5,7 @@ import { singleBlock } from '../session/starting';
 import type { Entry } from '../movements/model';
 import { wordsOf, type Match } from '../movements/search';
 import { readHead, readWarmup, readWrittenLine, unescaped, type TextContext } from './session-text';
-import { lineFromTyped, readTypedLine, type Understood } from './typed-line';
+import { keepingUnknown, lineFromTyped, readTypedLine, type Understood } from './typed-line';
 
 /** A piece of a pasted text and what became of it. */
 export interface PastedRow {
@@ -158,8 +158,7 @@ export function blocksOfPasted({ rows, between }: Pasted, newId: (stem: string) 
   const blocks: Block[] = [];
   rows.forEach((row, i) => {
     if (!row.line) return;
-    const left = row.unknown.length > 0 ? `Not understood: ${row.unknown.join(' ')}` : '';
-    const line = left && row.line.note === '' ? { ...row.line, note: left.slice(0, 400) } : row.line;
+    const line = keepingUnknown(row.line, row.unknown);
     const last = blocks[blocks.length - 1];
     if (row.paired && last && last.lines.length < 6) {
       last.lines.push(line);

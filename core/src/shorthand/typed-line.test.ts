@@ -99,3 +99,16 @@ test.each([
   expect(typed.unknown).toEqual([]);
   expect(typed.entry!.id).not.toBe(lift);
 });
+
+test('what is read back stands in the order it was typed, and the end of a very long line is not lost', () => {
+  const read = (text: string) => readTypedLine(text, 'kg');
+  expect(read('bench rest 90 4x8 leave 2').understood.map((u) => u.as)).toEqual([
+    'Barbell bench press',
+    'rest 1:30',
+    '4 × 8',
+    'leave 2',
+  ]);
+  const long = read(`bench 4x8 ${'quay '.repeat(90)}something else`);
+  expect(long.entry?.id).toBe('barbell-bench-press');
+  expect(long.unknown.join(' ')).toContain('something else');
+});

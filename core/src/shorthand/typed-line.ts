@@ -237,6 +237,9 @@ const settingWords: Record<string, { rig: Rig; as: string }> = {
   kneeling: { rig: { stance: 'kneeling' }, as: 'kneeling' },
 };
 
+/** Letters of a line that are read; what stands behind them is kept as not understood. */
+const LONGEST = 400;
+
 /**
  * Reads one typed line: "incline db press 30° 4x6-8 leave 3 then 1 rest 2 min". Tolerant: any order,
  * short names, small slips. What was not understood is returned in `unknown`. Loads without a unit
@@ -252,7 +255,7 @@ export function readTypedLine(text: string, unit: MassUnit, pool: readonly Entry
     understood: [],
     unknown: [],
   };
-  let rest = ` ${text.slice(0, 400)} `;
+  let rest = ` ${text.slice(0, LONGEST)} `;
   for (const reader of [...schemeReaders, ...readers]) {
     const m = reader.pattern.exec(rest);
     if (!m) continue;
@@ -262,6 +265,7 @@ export function readTypedLine(text: string, unit: MassUnit, pool: readonly Entry
     out.understood.push({ text: m[0].trim(), as });
     rest = `${rest.slice(0, m.index)} ; ${rest.slice(m.index + m[0].length)}`;
   }
+  out.understood = inOrder(out.understood, text);
   const words = rest.split(/[\s,;|]+/).filter((w) => w && !fillers.has(w.toLowerCase()));
   const nameWords = words.filter((w) => /[a-z]/i.test(w));
   out.unknown.push(...words.filter((w) => !/[a-z]/i.test(w)));
@@ -270,7 +274,17 @@ export function readTypedLine(text: string, unit: MassUnit, pool: readonly Entry
   out.unknown.push(...nameWords.filter((w) => !called.includes(w)));
   readName(called, out, pool);
   dropRange(out);
+  if (text.length > LONGEST) out.unknown.push(text.slice(LONGEST).trim());
   return out;
+}
+
+/** As it stands in the text; what cannot be found there any more comes last. */
+function inOrder(understood: readonly Understood[], text: string): Understood[] {
+  const place = (u: Understood): number => {
+    const at = text.indexOf(u.text);
+    return at < 0 ? text.length : at;
+  };
+  return [...understood].sort((a, b) => place(a) - place(b));
 }
 
 /** A range the movement does not have goes back to what was not understood. */
@@ -322,3 +336,9 @@ export function lineFromTyped(typed: TypedLine, school: School, id: string): Lin
     ? { ...line, scheme: turnedInto(line.scheme, 'to failure') }
     : line;
 }
+
+/** A line with the words nobody understood as its note, where it has none of its own. */
+export const keepingUnknown = (line: Line, unknown: readonly string[]): Line =>
+  unknown.length === 0 || line.note !== ''
+    ? line
+    : { ...line, note: `Not understood: ${unknown.join(' ')}`.slice(0, 400) };

@@ -107,4 +107,14 @@ export const estimateError = (reps: number): number =>
     reps,
   );
 
+/** Which formulas the default estimate from R repetitions rests on, in words. */
+export const estimateWords = (reps: number): string =>
+  reps <= 1
+    ? 'a single is the max itself'
+    : reps <= 10
+      ? 'the median of seven formulas'
+      : reps <= 20
+        ? 'the median of four formulas'
+        : 'the mean of two formulas';
+
 export const isRough = (reps: number): boolean => reps > 20;

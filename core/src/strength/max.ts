@@ -3,7 +3,7 @@ import type { BorrowedRatio, Movement, ReferenceLift } from '../movements/model'
 import type { Rig } from '../movements/rig';
 import { fullRig, knobFactor } from '../movements/settings';
 import { daysBetween } from '../units/time';
-import { massText, type MassUnit } from '../units/mass';
+import { massText, type MassUnit, roughMass } from '../units/mass';
 import { interpolate } from '../units/numbers';
 import type { LiftRecord } from './evidence';
 import { estimateError, estimatedMax, isRough, MOST_REPS, type FormulaChoice } from './formulas';
@@ -193,7 +193,7 @@ function borrow(
     own: false,
     terms: [
       {
-        says: `${massText(Number(Math.exp(source.mean).toFixed(1)), unit)} ${name} × ${Number(ratio.toFixed(2))}`,
+        says: `${roughMass(Math.exp(source.mean), unit)} ${name} × ${Number(ratio.toFixed(2))}`,
         kg: Math.exp(mean),
         spread: Math.sqrt(variance),
       },

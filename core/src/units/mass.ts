@@ -25,6 +25,10 @@ export function massFigure(kg: number, unit: MassUnit): string {
 /** The same with its unit behind a space: "22.5 kg". */
 export const massText = (kg: number, unit: MassUnit): string => `${massFigure(kg, unit)} ${unit}`;
 
+/** What is computed rather than made, to a tenth of the unit or as said: "101.3 kg". */
+export const roughMass = (kg: number, unit: MassUnit, decimals = 1): string =>
+  `${Number(fromKg(kg, unit).toFixed(decimals))} ${unit}`;
+
 const isStep = (value: number, step: number, within: number): boolean =>
   Math.abs(value - Math.round(value / step) * step) < within;
 

@@ -1,4 +1,4 @@
-import { KG_PER_LB, kgFromLb, massFigure, massText } from './mass';
+import { KG_PER_LB, kgFromLb, massFigure, massText, roughMass } from './mass';
 import { clockText, daysBetween, durationWords, parseDuration } from './time';
 
 test('the pound is exact (international avoirdupois pound)', () => {
@@ -28,3 +28,9 @@ test('durations are written for a screen and for a sheet', () => {
 });
 
 test('days between dates', () => expect(daysBetween('2026-02-27', '2026-03-01')).toBe(2));
+
+test('a computed mass is rounded in the unit it is said in', () => {
+  expect(roughMass(kgFromLb(225), 'lb')).toBe('225 lb');
+  expect(roughMass(101.34, 'kg')).toBe('101.3 kg');
+  expect(roughMass(kgFromLb(99.6), 'lb', 0)).toBe('100 lb');
+});

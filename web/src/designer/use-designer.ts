@@ -35,6 +35,8 @@ export interface Designer {
   redo: () => void;
   canUndo: string | null;
   canRedo: string | null;
+  /** Why the last edit was not done; null where it was. */
+  refused: string | null;
   save: SaveState;
   keepMine: () => void;
   takeTheirs: () => void;
@@ -104,6 +106,7 @@ export function useDesigner(opened: OpenedSession): Designer {
     redo: useCallback(() => dispatch({ do: 'redo' }), []),
     canUndo: history.past[history.past.length - 1]?.says ?? null,
     canRedo: history.future[0]?.says ?? null,
+    refused: history.refused,
     save,
     keepMine: () => saver.current?.settle(session),
     takeTheirs: () => {

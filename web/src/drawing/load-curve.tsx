@@ -1,5 +1,5 @@
 import { tightestOf, type LoadPoint } from '@drimbo/core/loads/along-the-range';
-import { massFigure, massText, type MassUnit } from '@drimbo/core/units/mass';
+import { massFigure, type MassUnit, roughMass } from '@drimbo/core/units/mass';
 import { scaleLinear } from 'd3-scale';
 import { curveMonotoneX, line as lineOf } from 'd3-shape';
 import { useId, type ReactNode } from 'react';
@@ -36,7 +36,7 @@ export function LoadCurve({
       (p) => y(of(p)),
     ).curve(curveMonotoneX)([...curve]) ?? '';
   const share = (p: LoadPoint): string => `${Math.round((100 * p.loadKg) / p.canKg)} %`;
-  const told = (kg: number): string => massText(Number(kg.toFixed(1)), unit);
+  const told = (kg: number): string => roughMass(kg, unit);
   const where = `${Math.round(tight.at * 100)} % of the way up`;
   const says = `With ${added} the bar goes from ${told(curve[0]!.loadKg)} to ${told(top.loadKg)}. Nearest to the limit ${where}: ${share(tight)} of the ${told(tight.canKg)} that could be held there; ${share(top)} at the top.`;
   return (

@@ -1,5 +1,5 @@
 import type { TrendPoint } from '@drimbo/core/strength/trend';
-import { massText, type MassUnit } from '@drimbo/core/units/mass';
+import { type MassUnit, roughMass } from '@drimbo/core/units/mass';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import type { ReactNode } from 'react';
@@ -23,7 +23,7 @@ export function TrendLine({ points, unit }: { points: readonly TrendPoint[]; uni
   )([...points]);
   const first = points[0]!;
   const last = points[points.length - 1]!;
-  const told = (kg: number): string => massText(Number(kg.toFixed(1)), unit);
+  const told = (kg: number): string => roughMass(kg, unit);
   return (
     <svg
       width={WIDTH}

@@ -4,7 +4,7 @@ import { missingFor } from '@drimbo/core/kit/fitting';
 import type { Client } from '@drimbo/core/session/client';
 import { formulaIds, formulaName } from '@drimbo/core/strength/formulas';
 import { liftRecordSchema, type LiftRecord } from '@drimbo/core/strength/evidence';
-import { massText, toKg } from '@drimbo/core/units/mass';
+import { massText, readMass, roughMass } from '@drimbo/core/units/mass';
 import { movementName } from '@drimbo/core/movements/settings';
 import { movementOf } from '@drimbo/core/movements/catalogue';
 import { X } from 'lucide-react';
@@ -91,7 +91,7 @@ export function ClientMaxes({
       movement: entry.movement.id,
       rig: entry.rig,
       date: todayIso(),
-      loadKg: load.trim() === '' ? NaN : toKg(Number(load), client.unit),
+      loadKg: Number(load.trim() || NaN) === 0 ? 0 : (readMass(load, client.unit) ?? NaN),
       reps: Number(reps),
       reserve: Number(reserve),
       kind: 'test',
@@ -155,7 +155,7 @@ export function ClientMaxes({
                       <span style={{ fontWeight: 420, color: ink.soft }}>calibrate</span>
                     ) : (
                       <>
-                        {massText(Number(max.kg.toFixed(max.kg < 20 ? 1 : 0)), client.unit)}
+                        {roughMass(max.kg, client.unit, max.kg < 20 ? 1 : 0)}
                         {perHand ? ' each' : ''}
                         {entry.movement.load.kind === 'bodyweight' && (
                           <small style={{ fontWeight: 420 }}>with bodyweight</small>

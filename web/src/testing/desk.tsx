@@ -24,19 +24,20 @@ export function useBench(start: Session, context: Context = sampleContext): Desi
     redo: () => setHistory(redo),
     canUndo: null,
     canRedo: null,
+    refused: history.refused,
     save: { is: 'saved' },
     keepMine: () => undefined,
     takeTheirs: () => undefined,
   };
 }
 
-/** Renders part of the product in a router and a query client with what it would have fetched. */
-export function show(part: ReactNode, fetched: Record<string, unknown> = {}) {
+/** Renders part of the product in a router, at an address, and a query client with what it would have fetched. */
+export function show(part: ReactNode, fetched: Record<string, unknown> = {}, at = '/') {
   const client = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: Infinity } } });
   for (const [key, data] of Object.entries(fetched)) client.setQueryData([key], data);
   return render(
     <QueryClientProvider client={client}>
-      <MemoryRouter>{part}</MemoryRouter>
+      <MemoryRouter initialEntries={[at]}>{part}</MemoryRouter>
     </QueryClientProvider>,
   );
 }

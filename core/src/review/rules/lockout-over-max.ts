@@ -1,7 +1,7 @@
 import { gearOf, loadAlong } from '../../loads/along-the-range';
 import { bodyOf } from '../../measure/context';
 import { clientMax } from '../../measure/client-max';
-import { massText } from '../../units/mass';
+import { roughMass } from '../../units/mass';
 import { changeLine } from '../questions';
 import type { Rule } from '../model';
 
@@ -24,7 +24,7 @@ export const lockoutOverMax: Rule = {
       const max = clientMax(m.movement, { ...m.rig, added: 'nothing' }, s.context);
       if (max.basis === 'calibrate' || along.top <= MOST_OVER * max.kg) return [];
       const { unit } = s.context.client;
-      const told = (x: number): string => massText(Number(x.toFixed(1)), unit);
+      const told = (x: number): string => roughMass(x, unit);
       return [
         {
           on: [m.id],

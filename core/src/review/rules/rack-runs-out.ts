@@ -1,7 +1,7 @@
 import { choicesOf } from '../../loads/prescribe';
 import type { Measured, MeasuredLine } from '../../measure/measure';
 import { MOST_REPS, repsAtLoad } from '../../strength/formulas';
-import { massText } from '../../units/mass';
+import { massText, roughMass } from '../../units/mass';
 import { changeLine, insteadOf } from '../questions';
 import type { FixDraft, Rule } from '../model';
 
@@ -57,7 +57,7 @@ export const rackRunsOut: Rule = {
       })
       .map((m) => ({
         on: [m.id],
-        what: `${m.name} would need ${massText(Number(m.sets[0]!.wishKg!.toFixed(1)), s.context.client.unit)}; the heaviest here is ${massText(m.sets[0]!.kg!, s.context.client.unit)}.`,
+        what: `${m.name} would need ${roughMass(m.sets[0]!.wishKg!, s.context.client.unit)}; the heaviest here is ${massText(m.sets[0]!.kg!, s.context.client.unit)}.`,
         why: 'Slower lowering, a pause, one-and-a-half reps, more of them or another implement make the load enough again.',
         fixes: [
           {

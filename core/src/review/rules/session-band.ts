@@ -29,7 +29,10 @@ function look(s: Measured): FindingDraft[] {
           severity: 'watch',
           what: `${groupNames[group]} gets ${figure(fractional)} sets; the band here is ${band.lo}–${band.hi}.`,
           why: `Past about eleven in a session more is hard to show (Remmert et al. 2025, preprint); ${s.school.name.toLowerCase()} stops at ${band.hi}.`,
-          fixes: from.slice(0, 2).map((m) => changeSets(m, -1)),
+          fixes: from
+            .filter((m, i) => from.findIndex((other) => other.name === m.name) === i)
+            .slice(0, 2)
+            .map((m) => changeSets(m, -1)),
         },
       ];
     }

@@ -61,7 +61,7 @@ export const shortOfRange: Rule = {
         {
           on: [m.id],
           severity: shortBy(worst) >= FAR_SHORT ? ('watch' as const) : ('note' as const),
-          what: `Set ${worst.target.set + 1} of ${m.name.toLowerCase()} is expected to reach ${worst.expectedReps} of ${repsText(worst.target.reps)} at ${massText(Number(worst.kg!.toFixed(2)), unit)}.`,
+          what: `Set ${worst.target.set + 1} of ${m.name.toLowerCase()} is expected to reach ${worst.expectedReps} of ${repsText(worst.target.reps)} at ${massText(worst.kg!, unit)}.`,
           why: worst.byHand
             ? 'The load is one set by hand; a computed one looks after the last set.'
             : 'No load of this kit keeps every set in its range with this rest. A model’s estimate.',

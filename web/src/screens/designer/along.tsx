@@ -2,7 +2,7 @@ import { changesAlong, gearOf, loadAlong, loadCurve } from '@drimbo/core/loads/a
 import { bodyOf } from '@drimbo/core/measure/context';
 import { clientMax } from '@drimbo/core/measure/client-max';
 import type { MeasuredLine } from '@drimbo/core/measure/measure';
-import { massText } from '@drimbo/core/units/mass';
+import { roughMass } from '@drimbo/core/units/mass';
 import { useId, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Designer } from '../../designer/use-designer';
@@ -33,7 +33,7 @@ export function Along({ line: m, designer }: { line: MeasuredLine; designer: Des
       `${added} of ${m.name.toLowerCase()}`,
       `hung ${m.id}`,
     );
-  const told = (x: number): string => massText(Number(x.toFixed(1)), unit);
+  const told = (x: number): string => roughMass(x, unit);
   return (
     <div ref={ref} style={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 6 }}>
       <h3>With {added}</h3>

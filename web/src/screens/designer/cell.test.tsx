@@ -1,6 +1,6 @@
 import { jest } from '@jest/globals';
 import { readReps } from '@drimbo/core/session/schemes/model';
-import { render, screen } from '@testing-library/react';
+import { fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState, type ReactNode } from 'react';
 import { Cell } from './cell';
@@ -73,4 +73,14 @@ test('an emptied cell is no error yet and comes back on leaving', async () => {
   expect(screen.queryByRole('alert')).toBeNull();
   await user.tab();
   expect(cell.value).toBe('8');
+});
+
+test('a cell that wraps holds one value: a new line in it is a space', async () => {
+  const taken: string[] = [];
+  render(<Cell label="Loads" wraps text="20, 22, 24" read={(t) => t} take={(t) => taken.push(t)} hint="" />);
+  const cell = screen.getByLabelText<HTMLTextAreaElement>('Loads');
+  expect(cell.tagName).toBe('TEXTAREA');
+  fireEvent.change(cell, { target: { value: '20,\n 22' } });
+  expect(taken).toEqual(['20, 22']);
+  expect(cell.value).toBe('20, 22');
 });

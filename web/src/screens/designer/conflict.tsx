@@ -40,8 +40,15 @@ export function Conflict({ designer }: { designer: Designer }): ReactNode {
   );
 }
 
-export function SaveNotice({ designer }: { designer: Designer }): ReactNode {
-  const { save } = designer;
+/** Says when the last edit was not done, or when what is here is not yet with the server, and why. */
+export function Notice({ designer }: { designer: Designer }): ReactNode {
+  const { save, refused } = designer;
+  if (refused !== null)
+    return (
+      <Banner role="alert" data-testid="refused">
+        <p>That was not done: {refused}. Everything is as it was.</p>
+      </Banner>
+    );
   if (save.is !== 'waiting' && save.is !== 'refused') return null;
   return (
     <Banner role="alert" data-testid="save-notice">

@@ -11,7 +11,7 @@ import { Score } from '../../drawing/score';
 import { useWidth } from '../../drawing/use-width';
 import { Act, Blank, Sheet, SheetHead } from '../../look/parts';
 import { ink, narrow, size } from '../../look/theme';
-import { Conflict, SaveNotice } from './conflict';
+import { Conflict, Notice } from './conflict';
 import { CuesTab } from './cues-tab';
 import { isTyping, joinable, joinNext, lineKeys, pairOrPart } from './keys';
 import { LineUp } from './line-up';
@@ -253,7 +253,7 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
     <Page>
       <SessionHead designer={designer} id={stored.id} kits={kits} onText={() => setText('')} />
       {text !== null && <TextDialog designer={designer} begin={text} close={() => setText(null)} />}
-      <SaveNotice designer={designer} />
+      <Notice designer={designer} />
       <Conflict designer={designer} />
       <Sheet style={{ padding: '6px 0 0' }}>
         <Score

@@ -83,7 +83,10 @@ export function lineKeys(designer: Designer) {
             ? edit({ do: 'move line', line: m.id, to: block - 1 }, `move ${name}`)
             : undefined
           : walk(order[at - 1]),
-      Enter: () => document.querySelector<HTMLElement>(`[data-line="${CSS.escape(m.id)}"] input`)?.focus(),
+      Enter: () =>
+        document
+          .querySelector<HTMLElement>(`[data-line="${CSS.escape(m.id)}"] :is(input, textarea)`)
+          ?.focus(),
       Delete: () => {
         edit({ do: 'remove line', line: m.id }, `take out ${name}`);
         walk(order[at + 1] ?? order[at - 1]);

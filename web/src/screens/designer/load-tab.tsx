@@ -1,7 +1,7 @@
 import type { MeasuredLine } from '@drimbo/core/measure/measure';
 import { repsText } from '@drimbo/core/session/schemes/model';
 import { formulas } from '@drimbo/core/strength/formulas';
-import { massFigure, massText } from '@drimbo/core/units/mass';
+import { massFigure, massText, roughMass } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Designer } from '../../designer/use-designer';
@@ -50,6 +50,15 @@ const basisWords = {
   calibrate: 'nothing to go by yet',
 };
 
+/** What is said where there is no max to start from. */
+const nothingKnown: Record<MeasuredLine['movement']['load']['kind'], string> = {
+  external:
+    'Nothing to go by yet: no test, no logged set, no honest ratio from another lift. The first set finds the load: start light, stop at the target reserve, log it.',
+  bodyweight:
+    'The body is the load. How many repetitions come is not known yet: stop at the target reserve and log the set.',
+  none: 'No load is chosen for it: it is done for range and control.',
+};
+
 /** What the loads of a line rest on, set by set, and where the coach may say otherwise. */
 export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: Designer }): ReactNode {
   const { client, kit } = designer.context;
@@ -73,14 +82,11 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
       <div>
         <h3>Why this load</h3>
         {max.basis === 'calibrate' ? (
-          <p>
-            Nothing to go by yet: no test, no logged set, no honest ratio from another lift. The first set
-            finds the load: start light, stop at the target reserve, log it.
-          </p>
+          <p>{nothingKnown[m.movement.load.kind]}</p>
         ) : (
           <>
             <p>
-              Today&apos;s max {massText(Number(max.kg.toFixed(1)), unit)} ± {Math.round(max.spread * 100)} %,{' '}
+              Today&apos;s max {roughMass(max.kg, unit)} ± {Math.round(max.spread * 100)} %,{' '}
               {basisWords[max.basis]}
               {client.formula === 'median'
                 ? `, median of ${Object.keys(formulas).length} formulas`
@@ -93,7 +99,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
                   <tr key={t.says}>
                     <td>{t.says}</td>
                     <td style={{ textAlign: 'right', whiteSpace: 'nowrap' }}>
-                      {massText(Number(t.kg.toFixed(1)), unit)} ± {Math.round(t.spread * 100)} %
+                      {roughMass(t.kg, unit)} ± {Math.round(t.spread * 100)} %
                     </td>
                   </tr>
                 ))}
@@ -109,8 +115,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
         )}
         {fitted && (
           <p>
-            {massText(Number(fitted.wishKg!.toFixed(1)), unit)} cannot be made at {kit.name};{' '}
-            {massText(fitted.kg!, unit)}{' '}
+            {roughMass(fitted.wishKg!, unit)} cannot be made at {kit.name}; {massText(fitted.kg!, unit)}{' '}
             {fitted.target.reserve + fitted.reserveShift < 0
               ? `costs about ${(-fitted.target.reserve - fitted.reserveShift).toFixed(1)} of a repetition.`
               : `leaves about ${(fitted.target.reserve + fitted.reserveShift).toFixed(1)} in reserve instead of ${Number(fitted.target.reserve.toFixed(1))}.`}

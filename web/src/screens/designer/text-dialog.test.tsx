@@ -83,3 +83,12 @@ test('the session as text replaces itself by itself', async () => {
     }));
   expect(bare(designer().session)).toEqual(bare(soundPush));
 });
+
+test('more than a session holds is told before it is taken over', () => {
+  const { designer } = start(bench, Array.from({ length: 45 }, () => 'push-up 3x10').join('\n'));
+  expect(screen.getByRole('alert').textContent).toContain('room for 39 more');
+  const add = screen.getByRole<HTMLButtonElement>('button', { name: 'Add 45 movements' });
+  const replace = screen.getByRole<HTMLButtonElement>('button', { name: 'Replace the line-up' });
+  expect([add.disabled, replace.disabled]).toEqual([true, true]);
+  expect(designer().session).toEqual(bench);
+});

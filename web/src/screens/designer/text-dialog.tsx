@@ -8,6 +8,7 @@ import {
 } from '@drimbo/core/shorthand/pasted';
 import { writeSession } from '@drimbo/core/shorthand/session-text';
 import { schemeText } from '@drimbo/core/session/schemes';
+import { LONGEST_NOTE, MOST_BLOCKS } from '@drimbo/core/session/document';
 import type { Edit } from '@drimbo/core/session/edits';
 import { useMemo, useState, type ReactNode } from 'react';
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
@@ -176,7 +177,12 @@ export function TextDialog({
   const noteWith = (note: string): string =>
     lost.length === 0
       ? note
-      : [note, `Not read: ${lost.map((r) => r.text).join('; ')}`].filter(Boolean).join('\n').slice(0, 1000);
+      : [note, `Not read: ${lost.map((r) => r.text).join('; ')}`]
+          .filter(Boolean)
+          .join('\n')
+          .slice(0, LONGEST_NOTE);
+
+  const room = MOST_BLOCKS - session.blocks.length;
 
   const add = (): void => {
     const at = session.blocks.length;
@@ -272,15 +278,20 @@ export function TextDialog({
             </div>
           </div>
           <div className="acts">
-            <Act kind="strong" isDisabled={count === 0} onPress={add}>
+            <Act kind="strong" isDisabled={count === 0 || blocks.length > room} onPress={add}>
               Add {count} {count === 1 ? 'movement' : 'movements'}
             </Act>
-            <Act isDisabled={count === 0} onPress={replace}>
+            <Act isDisabled={count === 0 || blocks.length > MOST_BLOCKS} onPress={replace}>
               Replace the line-up
             </Act>
             <Act kind="quiet" onPress={close}>
               Close
             </Act>
+            {blocks.length > room && (
+              <span className="soft" role="alert">
+                A session holds {MOST_BLOCKS} movements and rounds; there is room for {room} more.
+              </span>
+            )}
           </div>
         </Dialog>
       </Box>

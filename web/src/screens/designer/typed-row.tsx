@@ -5,7 +5,7 @@ import { searchEntries } from '@drimbo/core/movements/search';
 import { missingFor } from '@drimbo/core/kit/fitting';
 import { schools } from '@drimbo/core/schools/schools';
 import { singleBlock } from '@drimbo/core/session/starting';
-import { lineFromTyped, readTypedLine } from '@drimbo/core/shorthand/typed-line';
+import { keepingUnknown, lineFromTyped, readTypedLine } from '@drimbo/core/shorthand/typed-line';
 import { useId, useMemo, useState, type KeyboardEvent, type ReactNode, type RefObject } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
@@ -84,10 +84,9 @@ export function TypedRow({
     }
     const line = lineFromTyped({ ...typed, entry }, schools[designer.session.school], newId('line'));
     if (!line) return;
-    const left = typed.unknown.length > 0 ? `Not understood: ${typed.unknown.join(' ')}` : '';
-    const noted = left ? { ...line, note: left } : line;
+    const block = singleBlock(newId('block'), keepingUnknown(line, typed.unknown));
     designer.edit(
-      { do: 'add block', at: designer.session.blocks.length, block: singleBlock(newId('block'), noted) },
+      { do: 'add block', at: designer.session.blocks.length, block },
       `add ${entry.name.toLowerCase()}`,
     );
     designer.select(line.id);

@@ -127,3 +127,29 @@ test('ways name two stations once', async () => {
   await put('Metres of way 2', '250');
   expect(kit().apart![1]!.metres).toBe(15);
 });
+
+test('a stack serves several stations, never none', async () => {
+  const { kit, user } = start(Stacks);
+  const [station] = kit().stacks[0]!.serves;
+  expect(screen.queryByRole('button', { name: `Cables no longer serves ${station}` })).toBeNull();
+  const also = screen.getByLabelText<HTMLSelectElement>('What else Cables serves');
+  const other = [...also.options].map((o) => o.value).find((v) => v !== '')!;
+  await user.selectOptions(also, other);
+  expect(kit().stacks[0]!.serves).toEqual([station, other]);
+  await user.click(screen.getByRole('button', { name: `Cables no longer serves ${station}` }));
+  expect(kit().stacks[0]!.serves).toEqual([other]);
+});
+
+test('a stack is measured by its plates, its pulley and its add-ons, and refuses what it cannot be', async () => {
+  const { kit, put } = start(Stacks);
+  await put('Step, kg, Cables', '5');
+  await put('Whole stack, kg, Cables', '95');
+  await put('Hand feels, of the stack, Cables', '1');
+  await put('Add-ons, Cables', '1.25, 2.5');
+  expect(kit().stacks[0]).toMatchObject({ stepKg: 5, maxKg: 95, ratio: 1, addOnsKg: [1.25, 2.5] });
+  await put('Hand feels, of the stack, Cables', '4');
+  expect(screen.getByRole('alert').textContent).toContain('two to one');
+  await put('Add-ons, Cables', 'none');
+  await put('How many, Cables', '0');
+  expect(kit().stacks[0]).toMatchObject({ ratio: 1, addOnsKg: [], count: 2 });
+});

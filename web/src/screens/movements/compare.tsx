@@ -8,7 +8,7 @@ import { familyIds, familyNames, type Entry } from '@drimbo/core/movements/model
 import { entryIn, offeredEntries, type Notebook } from '@drimbo/core/movements/notebook';
 import { rigWords, type Rig } from '@drimbo/core/movements/rig';
 import { fullRig, movementName } from '@drimbo/core/movements/settings';
-import { massText } from '@drimbo/core/units/mass';
+import { roughMass } from '@drimbo/core/units/mass';
 import { X } from 'lucide-react';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -225,7 +225,7 @@ function Compared({
         {max &&
           (max.basis === 'calibrate'
             ? 'No honest guess for the load: the first set finds it.'
-            : `Max today about ${massText(Number(max.kg.toFixed(1)), context!.client.unit)}, ${max.basis}.`)}
+            : `Max today about ${roughMass(max.kg, context!.client.unit)}, ${max.basis}.`)}
       </p>
     </Column>
   );

@@ -4,7 +4,7 @@ import type { Movement } from '@drimbo/core/movements/model';
 import type { Rig } from '@drimbo/core/movements/rig';
 import { ratioAt } from '@drimbo/core/strength/max';
 import type { LiftRecord } from '@drimbo/core/strength/evidence';
-import { massText } from '@drimbo/core/units/mass';
+import { massText, roughMass } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
 import { Notes } from './notes';
 
@@ -44,7 +44,7 @@ export function LoadSource({
       {max && max.basis !== 'calibrate' && (
         <p>
           <b>
-            {context!.client.name}: max today about {massText(Number(max.kg.toFixed(1)), unit)}
+            {context!.client.name}: max today about {roughMass(max.kg, unit)}
           </b>{' '}
           <span className="soft">
             ± {Math.round(max.spread * 100)} %, {max.basis}.{' '}

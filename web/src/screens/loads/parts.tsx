@@ -1,0 +1,16 @@
+import type { PlateStack } from '@drimbo/core/kit/plates';
+import type { MassUnit } from '@drimbo/core/units/mass';
+import type { ReactNode } from 'react';
+import { PlateSleeve } from '../../drawing/plate-sleeve';
+
+/** Puts a word of the address; an empty one is taken out. */
+export type Put = (key: string, value: string) => void;
+
+interface SleeveProps {
+  load: { perSide?: PlateStack | undefined };
+  unit: MassUnit;
+}
+/** The plates of a load on one sleeve. */
+export const Sleeve = ({ load, unit }: SleeveProps): ReactNode => (
+  <PlateSleeve perSide={load.perSide ?? []} unit={unit} heightPx={32} />
+);
