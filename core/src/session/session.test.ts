@@ -109,6 +109,15 @@ test('an edit that changes nothing leaves no step', () => {
   ).toBeLessThanOrEqual(1);
 });
 
+test('what a session did not have before is an edit like any other', () => {
+  expect('ramp' in soundPush).toBe(false);
+  const two = commit(startHistory(soundPush), { do: 'head', patch: { ramp: 'two sets' } }, 'ramp');
+  expect(two.present.ramp).toBe('two sets');
+  expect(two.past).toHaveLength(1);
+  expect(undo(two).present).toEqual(soundPush);
+  expect(redo(undo(two)).present.ramp).toBe('two sets');
+});
+
 test('an edit that would leave no valid session is refused in words and changes nothing', () => {
   const full = session(Array.from({ length: 40 }, (_, i) => line('push-up', { id: `p${i}` })));
   const one = startHistory(full);

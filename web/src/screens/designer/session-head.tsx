@@ -172,7 +172,10 @@ export function SessionHead({
           <Pick
             label="For"
             value={session.emphasis}
-            options={emphases.map((e) => [e, emphasisName(e).toLowerCase()])}
+            options={[...new Set([...emphases, session.emphasis])].map((e) => [
+              e,
+              emphasisName(e).toLowerCase(),
+            ])}
             take={(emphasis) => head({ emphasis }, 'emphasis')}
           />
           <Pick

@@ -1,0 +1,71 @@
+import type { Fix } from '@drimbo/core/review/model';
+import { line, sampleContext, sampleKit, session, soundPush } from '@drimbo/core/testing/samples';
+import { act, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { onBench } from '../../testing/desk';
+import { effectText, ReviewPane } from './review-pane';
+
+const alone = { ...sampleContext, kit: { ...sampleKit, rack: { count: 1, safetyArms: false } } };
+const risky = session([
+  line('barbell-bench-press', { reserve: { first: 2, last: 0 } }),
+  line('dumbbell-fly'),
+]);
+const start = (s = risky, context = alone) => {
+  const { designer } = onBench(s, (d) => <ReviewPane designer={d} />, { context });
+  const finding = (rule: string): HTMLElement | null => document.querySelector(`[data-rule="${rule}"]`);
+  return { designer, finding, user: userEvent.setup() };
+};
+
+test.each([
+  [{ minutes: 0, sets: 0 }, 'same time and sets'],
+  [{ minutes: -2.6, sets: -1 }, '−2.5 min, −1 set'],
+  [{ minutes: 4, sets: 2 }, '+4 min, +2 sets'],
+  [{ minutes: 0.1, sets: 3 }, '+3 sets'],
+])('%j is told as %p', (effect, text) => {
+  expect(effectText({ effect } as Fix)).toBe(text);
+});
+
+test('a finding says what, why, on what ground, and its fix mends it', async () => {
+  const { designer, finding, user } = start();
+  const bar = finding('bar-alone')!;
+  expect(within(bar).getByText(/no spotter/)).toBeTruthy();
+  expect(bar.textContent).toContain('common practice');
+  await user.click(within(bar).getByRole('button', { name: /^A spotter will be there/ }));
+  expect(designer().session.spotter).toBe(true);
+  expect(finding('bar-alone')).toBeNull();
+});
+
+test('set aside only with a reason, which stays to be read; brought back without', async () => {
+  const { designer, finding, user } = start();
+  const bar = (): HTMLElement => finding('bar-alone')!;
+  await user.click(within(bar()).getByRole('button', { name: 'Set aside' }));
+  const keep = within(bar()).getByRole<HTMLButtonElement>('button', { name: 'Keep it' });
+  expect(keep.disabled).toBe(true);
+  await user.type(screen.getByLabelText('Why go on anyway'), 'her brother stands by{Enter}');
+  expect(designer().session.dismissed).toEqual([
+    { finding: 'bar-alone barbell-bench-press', reason: 'her brother stands by' },
+  ]);
+  expect(bar().textContent).toContain('Going on because: her brother stands by');
+  expect(within(bar()).queryByRole('button', { name: /^Use dumbbells/ })).toBeNull();
+  await user.click(within(bar()).getByRole('button', { name: 'Bring back' }));
+  expect(designer().session.dismissed).toEqual([]);
+});
+
+test('the count says how loud, and a finding leads to its movement', async () => {
+  const { designer, finding, user } = start();
+  expect(screen.getByTestId('review-count').textContent).toMatch(/^\d+ to stop for/);
+  act(() => designer().select('dumbbell-fly'));
+  await user.click(within(finding('bar-alone')!).getByRole('button', { name: /reserve/ }));
+  expect(designer().selected).toBe('barbell-bench-press');
+});
+
+test('an empty session is told what the review will look at; a sound one that nothing was found', () => {
+  start(session([]));
+  expect(screen.getByText(/Add a movement and the review begins/)).toBeTruthy();
+  expect(screen.getByTestId('review-count').textContent).toBe('nothing found');
+});
+
+test('a sound session has nothing to stop for', () => {
+  start(soundPush, sampleContext);
+  expect(screen.getByTestId('review-count').textContent).not.toMatch(/stop|watch/);
+});

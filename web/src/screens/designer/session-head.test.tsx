@@ -1,0 +1,80 @@
+import type { Context } from '@drimbo/core';
+import { sampleClient, sampleContext, sampleKit, session, soundPush } from '@drimbo/core/testing/samples';
+import { fireEvent, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { onBench } from '../../testing/desk';
+import { SessionHead } from './session-head';
+
+const kits = ['hall', 'loft'].map((id) => ({
+  id,
+  revision: 1,
+  updatedAt: '',
+  document: { ...sampleKit, name: id },
+}));
+const start = (s = soundPush, context: Context = sampleContext) => {
+  let texts = 0;
+  const { designer } = onBench(
+    s,
+    (d) => <SessionHead designer={d} id="s" kits={kits} onText={() => (texts += 1)} />,
+    { context, fetched: { kits } },
+  );
+  return { now: () => designer().session, texts: () => texts, user: userEvent.setup() };
+};
+
+test('what frames the session is changed where it stands', async () => {
+  const { now, user } = start();
+  fireEvent.change(screen.getByLabelText('Title of the session'), { target: { value: 'Heavy Monday' } });
+  const minutes = screen.getByLabelText('Minutes the client has');
+  await user.clear(minutes);
+  await user.type(minutes, '75{Enter}');
+  await user.selectOptions(screen.getByLabelText('For'), 'side delt');
+  await user.selectOptions(screen.getByLabelText('School'), 'pyramid');
+  await user.selectOptions(screen.getByLabelText('Kit'), 'loft');
+  await user.click(screen.getByLabelText('Spotter'));
+  expect(now()).toMatchObject({
+    title: 'Heavy Monday',
+    minutes: 75,
+    emphasis: 'deltSide',
+    school: 'pyramid',
+    kitId: 'loft',
+    spotter: true,
+  });
+});
+
+test('a title is never empty and minutes stay within a day’s reason', async () => {
+  const { now, user } = start();
+  fireEvent.change(screen.getByLabelText('Title of the session'), { target: { value: '  ' } });
+  expect(now().title).toBe(soundPush.title);
+  const minutes = screen.getByLabelText('Minutes the client has');
+  await user.clear(minutes);
+  await user.type(minutes, '900');
+  expect(screen.getByRole('alert').textContent).toContain('10 to 240');
+  expect(now().minutes).toBe(soundPush.minutes);
+});
+
+test('what the session is for is shown whatever it is', () => {
+  start(session([], { emphasis: 'triLateral' }));
+  expect(screen.getByLabelText<HTMLSelectElement>('For').selectedOptions[0]!.textContent).toBe(
+    'lateral head',
+  );
+});
+
+test('somebody who must be asked first is not handed over to', async () => {
+  const asked = { askFirst: true, reason: 'a heart condition', clearedBy: '', askedOn: '2026-10-01' };
+  const { now, user } = start(soundPush, {
+    ...sampleContext,
+    client: { ...sampleClient, health: asked },
+  });
+  const option = screen.getByRole<HTMLOptionElement>('option', { name: 'handed over' });
+  expect(option.disabled).toBe(true);
+  await user.selectOptions(screen.getByLabelText('State'), 'finished');
+  expect(now().status).toBe('finished');
+});
+
+test('nothing to undo at first; the text opens; the sheet is a link', async () => {
+  const { texts, user } = start();
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Undo' }).disabled).toBe(true);
+  await user.click(screen.getByRole('button', { name: 'Text' }));
+  expect(texts()).toBe(1);
+  expect(screen.getByTestId('to-sheet').getAttribute('href')).toBe('/sessions/s/sheet');
+});
