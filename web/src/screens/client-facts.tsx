@@ -5,6 +5,7 @@ import { fromKg, toKg } from '@drimbo/core/units/mass';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { todayIso, type Stored } from '../data/queries';
+import { readFigure } from '../look/read';
 import { Act, Choice, Field, Label } from '../look/parts';
 import { ink, size, voiceText } from '../look/theme';
 
@@ -66,7 +67,8 @@ function Amount({
 }): ReactNode {
   const [typed, setTyped] = useState<string | null>(null);
   const text = typed ?? String(Number(value.toFixed(decimals)));
-  const wrong = typed !== null && (typed.trim() === '' || !(Number(typed) >= lo && Number(typed) <= hi));
+  const read = readFigure(lo, hi);
+  const wrong = typed !== null && read(typed) === null;
   return (
     <Label>
       {label}
@@ -76,8 +78,8 @@ function Amount({
         value={text}
         onChange={(e) => {
           setTyped(e.target.value);
-          const n = Number(e.target.value);
-          if (e.target.value.trim() !== '' && n >= lo && n <= hi) take(n);
+          const n = read(e.target.value);
+          if (n !== null) take(n);
         }}
         onBlur={() => setTyped(null)}
       />

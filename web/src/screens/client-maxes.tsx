@@ -12,6 +12,7 @@ import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { todayIso, useKits, type ClientFile } from '../data/queries';
 import { TrendLine } from '../drawing/trend-line';
+import { readCount, readFigure } from '../look/read';
 import { Act, Choice, Field, SheetHead } from '../look/parts';
 import { ink, size } from '../look/theme';
 
@@ -92,8 +93,8 @@ export function ClientMaxes({
       rig: entry.rig,
       date: todayIso(),
       loadKg: Number(load.trim() || NaN) === 0 ? 0 : (readMass(load, client.unit) ?? NaN),
-      reps: Number(reps),
-      reserve: Number(reserve),
+      reps: readCount(1, 100)(reps) ?? NaN,
+      reserve: readFigure(0, 10)(reserve) ?? NaN,
       kind: 'test',
     };
     const checked = liftRecordSchema.safeParse(record);

@@ -5,6 +5,7 @@ import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../data/api';
 import { newId, queryClient, useKits, type Stored } from '../data/queries';
+import { readFigure } from '../look/read';
 import { Act, Choice, Field, Label } from '../look/parts';
 import { ink } from '../look/theme';
 
@@ -47,8 +48,8 @@ export function NewClient(): ReactNode {
       name: name.trim(),
       about: '',
       born: null,
-      statureM: Number(statureCm) / 100,
-      massKg: Number(massKg),
+      statureM: (readFigure(120, 230)(statureCm) ?? NaN) / 100,
+      massKg: readFigure(35, 250)(massKg) ?? NaN,
       biacromialM: null,
       trainingAge: '1 to 3 years',
       goal: 'Size',

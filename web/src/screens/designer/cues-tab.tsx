@@ -158,7 +158,7 @@ export function CuesTab({ line: m, designer }: { line: MeasuredLine; designer: D
           onSubmit={(e) => {
             e.preventDefault();
             if (own.trim() === '' || full) return;
-            pick([...picked, own.trim()]);
+            pick([...new Set([...picked, own.trim()])]);
             setOwn('');
           }}
         >

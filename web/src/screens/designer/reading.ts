@@ -1,15 +1,21 @@
 import { toKg, type MassUnit } from '@drimbo/core/units/mass';
 import { parseDuration } from '@drimbo/core/units/time';
 
-/** "24", "24, 22" or empty for the computed load; in the client's unit. Undefined when unreadable. */
-export function readLoads(text: string, unit: MassUnit): { loadKg: number | number[] | null } | null {
-  const t = text
-    .trim()
-    .toLowerCase()
-    .replace(/\s*(kgs?|lbs?|each|a side)\b/g, '');
+/**
+ * "24", "24, 22", "55 lb each", or empty for the computed load; without a unit in the client's. Null when
+ * unreadable.
+ */
+export function readLoads(text: string, usual: MassUnit): { loadKg: number | number[] | null } | null {
+  const t = text.trim().toLowerCase();
   if (t === '' || t === 'auto' || t === 'computed') return { loadKg: null };
-  const parts = t.split(/\s*[,/]\s*|\s+/);
-  if (parts.length > 12 || parts.some((p) => !/^\d+(\.\d+)?$/.test(p))) return null;
+  const said = new Set([...t.matchAll(/(kg|lb)s?\b/g)].map((m) => m[1] as MassUnit));
+  if (said.size > 1) return null;
+  const unit = [...said][0] ?? usual;
+  const parts = t
+    .replace(/\s*((kg|lb)s?|each|a side)\b/g, '')
+    .trim()
+    .split(/\s*[,/]\s*|\s+/);
+  if (parts.length > 60 || parts.some((p) => !/^\d+(\.\d+)?$/.test(p))) return null;
   const kgs = parts.map((p) => Number(toKg(Number(p), unit).toFixed(3)));
   if (kgs.some((kg) => kg > 600)) return null;
   return { loadKg: kgs.length === 1 ? kgs[0]! : kgs };

@@ -1,3 +1,4 @@
+import { appraise } from '@drimbo/core';
 import type { Fix } from '@drimbo/core/review/model';
 import { line, sampleContext, sampleKit, session, soundPush } from '@drimbo/core/testing/samples';
 import { act, screen, within } from '@testing-library/react';
@@ -23,6 +24,15 @@ test.each([
   [{ minutes: 0.1, sets: 3 }, '+3 sets'],
 ])('%j is told as %p', (effect, text) => {
   expect(effectText({ effect } as Fix)).toBe(text);
+});
+
+test('what the fix of a real finding says is what it does', () => {
+  const { findings } = appraise(
+    session([line('dumbbell-bench-press'), line('seated-dumbbell-press')]),
+    sampleContext,
+  );
+  const fix = findings.find((f) => f.rule === 'missing-long-head')!.fixes[0]!;
+  expect(effectText(fix)).toMatch(/^\+\d+(\.5)? min, \+3 sets$/);
 });
 
 test('a finding says what, why, on what ground, and its fix mends it', async () => {

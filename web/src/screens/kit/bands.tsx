@@ -8,7 +8,7 @@ import { Act, Sheet, SheetHead } from '../../look/parts';
 import { ink } from '../../look/theme';
 import { Cell } from '../designer/cell';
 import { Body, type PartProps } from './parts';
-import { readText, replaced, without } from './read';
+import { readText, replaced, without } from '../../look/read';
 
 type Points = NonNullable<Kit['bands']>[number]['points'];
 

@@ -4,7 +4,7 @@ import { newId } from '../../data/queries';
 import { Act, Sheet, SheetHead } from '../../look/parts';
 import { Cell } from '../designer/cell';
 import { Body, Rows, TakeOut, TakeOutHead, type PartProps } from './parts';
-import { readText, replaced, without } from './read';
+import { readText, replaced, without } from '../../look/read';
 
 /** Benches by the notches they really have. */
 export function Benches({ kit, change }: PartProps): ReactNode {

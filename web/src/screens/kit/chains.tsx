@@ -3,7 +3,7 @@ import { newId } from '../../data/queries';
 import { Act, Sheet, SheetHead } from '../../look/parts';
 import { Cell } from '../designer/cell';
 import { Body, Rows, TakeOut, type PartProps } from './parts';
-import { readCount, readFigure, readText, replaced, without } from './read';
+import { readCount, readFigure, readText, replaced, without } from '../../look/read';
 
 /** Chains to hang from a bar: weight a metre, length, how many a side. */
 export function Chains({ kit, change }: PartProps): ReactNode {

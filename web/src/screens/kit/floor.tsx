@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { Act, Sheet, SheetHead } from '../../look/parts';
 import { Cell } from '../designer/cell';
 import { Body, Rows, TakeOut, TakeOutHead, type PartProps } from './parts';
-import { readFigure, replaced, without } from './read';
+import { readFigure, replaced, without } from '../../look/read';
 
 /** Every place a movement happens at, from the movements themselves. */
 const stations = [...new Set(entries.map((e) => e.movement.station))].sort();

@@ -7,7 +7,7 @@ import { PlateSleeve } from '../../drawing/plate-sleeve';
 import { Act, Sheet, SheetHead } from '../../look/parts';
 import { Cell } from '../designer/cell';
 import { Body, Rows, TakeOut, TakeOutHead, type PartProps } from './parts';
-import { readText, readWeight, replaced, without } from './read';
+import { readText, readWeight, replaced, without } from '../../look/read';
 
 const uses: Kit['bars'][number]['use'][] = ['straight', 'curl', 'guided', 'landmine'];
 

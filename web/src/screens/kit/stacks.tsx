@@ -6,7 +6,7 @@ import { newId } from '../../data/queries';
 import { Act, Sheet, SheetHead } from '../../look/parts';
 import { Cell } from '../designer/cell';
 import { Body, Rows, type PartProps } from './parts';
-import { readCount, readFigure, readText, readWeight, replaced, without } from './read';
+import { readCount, readFigure, readText, readWeight, replaced, without } from '../../look/read';
 
 /** Stations a stack can serve, from the movements themselves. */
 const stackStations = [

@@ -4,7 +4,7 @@ import { massText, roughMass, toKg, type MassUnit } from '@drimbo/core/units/mas
 import type { ReactNode } from 'react';
 import { Field, Label, Sheet, SheetHead } from '../../look/parts';
 import { Body, Rows } from '../kit/parts';
-import { readFigure } from '../kit/read';
+import { readFigure } from '../../look/read';
 import type { Put } from './parts';
 
 const angles = [20, 35, 50, 65];

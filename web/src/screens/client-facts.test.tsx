@@ -1,0 +1,123 @@
+import type { Client } from '@drimbo/core/session/client';
+import { sampleClient, sampleKit } from '@drimbo/core/testing/samples';
+import { kgFromLb } from '@drimbo/core/units/mass';
+import { screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useState, type ReactNode } from 'react';
+import { todayIso } from '../data/queries';
+import { answering } from '../testing/answers';
+import { show } from '../testing/desk';
+import { ClientFacts } from './client-facts';
+import { NewClient } from './new-client';
+
+const kits = [{ id: 'hall', revision: 1, updatedAt: '', document: sampleKit }];
+const start = (patch: Partial<Client> = {}) => {
+  let now: Client = { ...sampleClient, ...patch };
+  function Desk(): ReactNode {
+    const [client, setClient] = useState(now);
+    now = client;
+    return <ClientFacts client={client} kits={kits} change={(p) => setClient((c) => ({ ...c, ...p }))} />;
+  }
+  show(<Desk />);
+  const user = userEvent.setup();
+  const put = async (label: string, text: string): Promise<void> => {
+    const field = screen.getByLabelText(label);
+    await user.clear(field);
+    await user.type(field, text);
+  };
+  return { now: () => now, user, put };
+};
+
+test('measures are read with point or comma and kept in metres and kilograms', async () => {
+  const { now, put } = start();
+  await put('Stature, cm', '181,5');
+  await put('Bodyweight, kg', '83.5');
+  expect([now().statureM, now().massKg]).toEqual([1.815, 83.5]);
+});
+
+test('in pounds the bodyweight is typed in pounds', async () => {
+  const { now, put } = start({ unit: 'lb' });
+  await put('Bodyweight, lb', '200');
+  expect(now().massKg).toBeCloseTo(kgFromLb(200), 2);
+});
+
+test.each([
+  ['Stature, cm', '90', '120 to 230'],
+  ['Bodyweight, kg', 'light', '35 to 250'],
+  ['Minutes a session', '5', '15 to 240'],
+  ['Days a week', '9', '1 to 7'],
+])('%s cannot be %p: the bounds are told and nothing changes', async (label, text, bounds) => {
+  const { now, put } = start();
+  await put(label, text);
+  expect(screen.getByRole('alert').textContent).toBe(bounds);
+  expect(now()).toEqual(sampleClient);
+});
+
+test('what lags and what has to be minded is ticked on and off', async () => {
+  const { now, user } = start();
+  await user.click(screen.getByLabelText('upper chest'));
+  await user.click(screen.getByLabelText('wrist'));
+  expect(now().lagging).toEqual(['pecUpper']);
+  expect(now().limits).toEqual([{ limit: 'wrist', note: '' }]);
+  await user.click(screen.getByLabelText('wrist'));
+  expect(now().limits).toEqual([]);
+});
+
+test('a yes on the health screen asks who cleared it, and says what it is not', async () => {
+  const { now, user } = start({ health: { askFirst: false, reason: '', clearedBy: '', askedOn: '' } });
+  expect(screen.getByText('not asked yet')).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Asked today' }));
+  expect(now().health.askedOn).toBe(todayIso());
+  await user.click(screen.getByLabelText(/a yes to any question/));
+  expect(screen.getByText(/handing over waits for a name here/)).toBeTruthy();
+  expect(screen.getByText(/does not diagnose or clear anyone/)).toBeTruthy();
+  await user.type(screen.getByLabelText('Cleared by, and when'), 'Dr Veld, 3 November');
+  expect(now().health.clearedBy).toBe('Dr Veld, 3 November');
+  expect(screen.queryByText(/handing over waits/)).toBeNull();
+});
+
+describe('a new client', () => {
+  const open = async (status = 201) => {
+    const asked = answering(({ method, body }) =>
+      method === 'POST'
+        ? status === 201
+          ? { status, body: { ...(body as object), revision: 1, updatedAt: '' } }
+          : { status, body: { error: { code: 'x', message: 'The disk is full.' } } }
+        : { body: [] },
+    );
+    show(<NewClient />, { kits });
+    const user = userEvent.setup();
+    await user.click(screen.getByRole('button', { name: 'Add a client' }));
+    return { user, posts: () => asked.filter((a) => a.method === 'POST') };
+  };
+
+  test('needs a name and measures a person can have', async () => {
+    const { user, posts } = await open();
+    await user.click(screen.getByRole('button', { name: 'Add' }));
+    expect(screen.getByRole('alert').textContent).toBe('Give a name.');
+    await user.type(screen.getByLabelText('Name'), 'Jorun Aske');
+    await user.clear(screen.getByLabelText('Stature, cm'));
+    await user.type(screen.getByLabelText('Stature, cm'), '17');
+    await user.click(screen.getByRole('button', { name: 'Add' }));
+    expect(screen.getByRole('alert').textContent).toContain('120–230 cm');
+    expect(posts()).toEqual([]);
+  });
+
+  test('is sent once with what was typed', async () => {
+    const { user, posts } = await open();
+    await user.type(screen.getByLabelText('Name'), 'Jorun Aske');
+    await user.clear(screen.getByLabelText('Bodyweight, kg'));
+    await user.type(screen.getByLabelText('Bodyweight, kg'), '68,5{Enter}');
+    expect(posts()).toHaveLength(1);
+    expect(posts()[0]!.body).toMatchObject({
+      document: { name: 'Jorun Aske', massKg: 68.5, statureM: 1.75, kitId: 'hall', tests: [] },
+    });
+  });
+
+  test('what the server says is shown, and what was typed stays', async () => {
+    const { user } = await open(507);
+    await user.type(screen.getByLabelText('Name'), 'Jorun Aske{Enter}');
+    expect((await screen.findByRole('alert')).textContent).toBe('The disk is full.');
+    expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('Jorun Aske');
+  });
+});

@@ -1,0 +1,61 @@
+import { kitSchema } from '@drimbo/core/kit/kit';
+import { sampleKit } from '@drimbo/core/testing/samples';
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { answering, type Asked } from '../../testing/answers';
+import { show } from '../../testing/desk';
+import { KitsScreen } from './kits';
+
+const start = (kits = [{ id: 'hall', revision: 1, updatedAt: '', document: sampleKit }]) => {
+  const asked = answering(({ method, body }) =>
+    method === 'POST'
+      ? { status: 201, body: { ...(body as object), revision: 1, updatedAt: '' } }
+      : { body: kits },
+  );
+  show(<KitsScreen />, { kits });
+  const user = userEvent.setup({ applyAccept: false });
+  const posts = (): Asked[] => asked.filter((a) => a.method === 'POST');
+  const takeIn = (text: string): Promise<void> =>
+    user.upload(screen.getByLabelText('A kit to take in'), new File([text], 'kit.json'));
+  return { user, posts, takeIn };
+};
+
+test('every gym is told in a line: irons, benches, rack', () => {
+  start();
+  const cells = screen.getAllByRole('cell').map((c) => c.textContent);
+  expect(cells[0]).toBe('Test hallin kg');
+  expect(cells[1]).toContain('2 bars, dumbbells to 40 kg, cables');
+  expect(cells[2]).toBe('0° 15° 30° 45° 60° 75°');
+  expect(cells[3]).toBe('with safety arms');
+});
+
+test('a kit that was saved as a file is taken in whole', async () => {
+  const { posts, takeIn } = start();
+  await takeIn(JSON.stringify(sampleKit));
+  await waitFor(() => expect(posts()).toHaveLength(1));
+  expect((posts()[0]!.body as { document: unknown }).document).toEqual(sampleKit);
+});
+
+test.each([
+  ['not json at all', /not JSON/],
+  ['{}', /This is not a kit: format/],
+  [
+    JSON.stringify({ ...sampleKit, dumbbells: [{ kg: -2, pairs: 1 }] }),
+    /dumbbells\.0\.kg.*Nothing was taken in/,
+  ],
+  [JSON.stringify({ ...sampleKit, extra: 1 }), /Nothing was taken in/],
+])('%.40s is refused in a sentence and nothing is sent', async (text, says) => {
+  const { posts, takeIn } = start();
+  await takeIn(text);
+  expect((await screen.findByRole('alert')).textContent).toMatch(says);
+  expect(posts()).toEqual([]);
+});
+
+test('a new gym begins empty and is valid; with none the page says what a gym is for', async () => {
+  const { user, posts } = start([]);
+  expect(screen.getByText(/loads come from it/)).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Add a gym' }));
+  await waitFor(() => expect(posts()).toHaveLength(1));
+  const { document } = posts()[0]!.body as { document: unknown };
+  expect(kitSchema.parse(document)).toMatchObject({ bars: [], dumbbells: [], stacks: [] });
+});
