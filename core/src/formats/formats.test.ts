@@ -1,6 +1,10 @@
+import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { appraise } from '../appraise';
 import { applyEdit } from '../session/edits';
+import { linesOf } from '../session/document';
+import { parseScheme, setTargets } from '../session/schemes';
+import { anyContext, anySession } from '../testing/any';
 import { line, sampleClient, sampleContext, session, soundPush } from '../testing/samples';
 import { makeReport } from './report';
 import { documentSchemas } from './schemas';
@@ -82,6 +86,24 @@ test('reserve in words', () => {
     'Stop with two reps left on the first set, until the form would break on the last',
   );
   expect(reserveWords({ reserve: { first: 0, last: 0 } })).toBe('Go until the form would break');
+  expect(reserveWords({ reserve: { first: 2.5, last: 0.5 } })).toBe(
+    'Stop with two or three reps left on the first set, at most one rep on the last',
+  );
+});
+
+test('whatever a sheet says of sets and reps is read back as those sets and reps', () => {
+  fc.assert(
+    fc.property(anySession, anyContext, (s, context) => {
+      const told = makeSheet(s, appraise(s, context), context).blocks.flatMap((b) => b.lines);
+      linesOf(s).forEach((l, i) => {
+        const read = parseScheme(told[i]!.sets.replace(/ a side$/, ''))!;
+        const reps = (scheme: typeof read) => setTargets({ scheme, reserve: l.reserve }).map((t) => t.reps);
+        expect(reps(read)).toEqual(reps(l.scheme));
+        expect(JSON.stringify(told[i])).not.toMatch(/  /);
+      });
+    }),
+    { numRuns: 40 },
+  );
 });
 
 test('a sheet says that the first set finds the load, of a hold too, and where easier settings go', () => {

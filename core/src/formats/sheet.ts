@@ -105,12 +105,16 @@ function figures(kgs: readonly number[], unit: MassUnit): string {
   return texts.every((t) => t === texts[0]) ? texts[0]! : texts.join(', ');
 }
 
-const reserveNumber = (n: number): string =>
-  n === 0
-    ? 'none'
-    : n === 1
-      ? 'one rep'
-      : `${['', '', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'][Math.round(n)]} reps`;
+const numbers = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'];
+
+/** "one rep", "two reps", "two or three reps" for what lies between. */
+function reserveNumber(n: number): string {
+  if (n === 0) return 'none';
+  if (n < 1) return 'at most one rep';
+  if (n === 1) return 'one rep';
+  const [lo, hi] = [numbers[Math.floor(n)]!, numbers[Math.ceil(n)]!];
+  return `${lo === hi ? lo : `${lo} or ${hi}`} reps`;
+}
 
 /** "Stop with three reps left on the first set, one on the last." */
 export function reserveWords(line: { reserve: { first: number; last: number } }): string {
@@ -121,8 +125,11 @@ export function reserveWords(line: { reserve: { first: number; last: number } })
   return `Stop with ${reserveNumber(first)} left on the first set, ${end}`;
 }
 
-const setsWords = (m: MeasuredLine): string =>
-  `${schemeText(m.line.scheme).replace(' each its own', '')}${m.movement.oneSided ? ' a side' : ''}`;
+function setsWords(m: MeasuredLine): string {
+  const text = schemeText(m.line.scheme).replace(' each its own', '');
+  const sets = /^\d+(–\d+)?$/.test(text) ? `1 × ${text}` : text;
+  return `${sets}${m.movement.oneSided ? ' a side' : ''}`;
+}
 
 /** How the sets go where sets and reps do not say it all, and what is done between them. */
 function howWords(m: MeasuredLine): string {

@@ -23,7 +23,8 @@ export const tempoSchema = z
     lift: z.number().min(0).max(15),
     shortened: z.number().min(0).max(15),
   })
-  .strict();
+  .strict()
+  .refine((t) => t.lower + t.stretched + t.lift + t.shortened > 0, { message: 'a repetition takes time' });
 
 export const lineSchema = z
   .object({

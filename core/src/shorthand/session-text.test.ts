@@ -8,6 +8,7 @@ import { schools } from '../schools/schools';
 import { sessionSchema, type Line, type Session } from '../session/document';
 import { startingLine } from '../session/starting';
 import { parseScheme } from '../session/schemes';
+import { anySession } from '../testing/any';
 import { line, session, soundPush } from '../testing/samples';
 import { blocksOfPasted, readPasted } from './pasted';
 import { writeSession } from './session-text';
@@ -150,6 +151,24 @@ test('a session printed as text reads back to the same session', () => {
       },
     ),
     { numRuns: 200 },
+  );
+});
+
+test('any session whatever, whatever its schemes and settings, is read back from its text', () => {
+  const made = (kg: number): number => Math.round(kg * 4) / 4;
+  const roundLoads = (l: Line): Line =>
+    l.loadKg === null ? l : { ...l, loadKg: Array.isArray(l.loadKg) ? l.loadKg.map(made) : made(l.loadKg) };
+  fc.assert(
+    fc.property(anySession, (any) => {
+      const s: Session = {
+        ...any,
+        blocks: any.blocks.map((b) => ({ ...b, lines: b.lines.map(roundLoads) })),
+      };
+      const { pasted, blocks } = read(writeSession(s, { unit: 'kg', notebook }));
+      expect(pasted.rows.flatMap((r) => r.unknown)).toEqual([]);
+      expect(shape({ ...s, ...pasted.head, warmup: pasted.warmup, blocks })).toEqual(shape(s));
+    }),
+    { numRuns: 100 },
   );
 });
 

@@ -77,7 +77,12 @@ export const anyLine = (id: string): fc.Arbitrary<Line> =>
         gripBiacromial: fc.constantFrom(0.5, 1, 1.5, 2.2),
       }),
       reserve: fc.record({ first: reserve, last: reserve }),
-      tempo: fc.record({ lower: second, stretched: second, lift: second, shortened: second }),
+      tempo: fc.record({
+        lower: whole(1, 6),
+        stretched: second,
+        lift: fc.constantFrom(0, 1, 1.5, 3),
+        shortened: second,
+      }),
       restS: whole(0, 400),
       loadKg: fc.oneof(
         { weight: 3, arbitrary: fc.constant(null) },
