@@ -1,4 +1,4 @@
-import { barUses } from '../kit/fitting';
+import { barUses, cablesTaken, stacksAt } from '../kit/fitting';
 import type { Measured, MeasuredLine } from '../measure/measure';
 import { massText } from '../units/mass';
 
@@ -62,11 +62,10 @@ function places(s: InContext, lines: Lines): Shortage[] {
   return stations.flatMap((station): Shortage[] => {
     const here = lines.filter((m) => m.movement.station === station);
     const { implement } = here[0]!.movement;
+    const stacks = stacksAt(kit, station).reduce((n, stack) => n + stack.count, 0);
     if (implement === 'cable') {
-      const handsOf = (m: MeasuredLine): number =>
-        m.movement.load.kind === 'external' && m.movement.load.perHand && !m.movement.oneSided ? 2 : 1;
-      const needs = here.reduce((n, m) => n + handsOf(m), 0);
-      const has = kit.stacks.find((stack) => stack.serves.includes(station))?.count ?? 0;
+      const needs = here.reduce((n, m) => n + cablesTaken(m.movement), 0);
+      const has = stacks;
       // The same pulleys at the same height and load serve both.
       const alike = here.every(
         (m) => m.rig.pulleyStature === here[0]!.rig.pulleyStature && m.sets[0]?.kg === here[0]!.sets[0]?.kg,
@@ -77,7 +76,7 @@ function places(s: InContext, lines: Lines): Shortage[] {
       station === 'rack'
         ? kit.rack.count
         : implement === 'machine'
-          ? (kit.stacks.find((stack) => stack.serves.includes(station))?.count ?? 0)
+          ? stacks
           : ['landmine', 'guided bar'].includes(station)
             ? 1
             : Infinity;

@@ -20,6 +20,20 @@ export const barUses = {
 
 const madeFromBar = (l: BarLoad): MadeLoad => ({ kg: l.totalKg, perSide: l.perSide });
 
+/** Cables taken at once: one for each hand, unless a movement is done one side after the other. */
+export const cablesTaken = ({ load, oneSided }: Movement): 1 | 2 =>
+  load.kind === 'external' && load.perHand && !oneSided ? 2 : 1;
+
+export const stacksAt = (kit: Pick<Kit, 'stacks'>, station: string): Kit['stacks'] =>
+  kit.stacks.filter((stack) => stack.serves.includes(station));
+
+/** The stack a movement is done at: the first at its station that there are enough of, else the first. */
+function stackFor(kit: Kit, movement: Movement): Kit['stacks'][number] | undefined {
+  const all = stacksAt(kit, movement.station);
+  const enough = movement.implement === 'cable' ? cablesTaken(movement) : 1;
+  return all.find((stack) => stack.count >= enough) ?? all[0];
+}
+
 const stackLoads = new WeakMap<Kit['stacks'][number], MadeLoad[]>();
 function loadsOfStack(stack: Kit['stacks'][number]): MadeLoad[] {
   let loads = stackLoads.get(stack);
@@ -69,7 +83,7 @@ export function makeableLoads(kit: Kit, movement: Movement): MadeLoad[] {
     }
     case 'cable':
     case 'machine': {
-      const stack = kit.stacks.find((s) => s.serves.includes(movement.station));
+      const stack = stackFor(kit, movement);
       return stack ? loadsOfStack(stack) : [];
     }
     default:
@@ -86,11 +100,8 @@ export function missingFor(kit: Kit, movement: Movement): string | null {
   }
   if (movement.clips && kit.attachments && !kit.attachments.includes(movement.clips))
     return attachmentNames[movement.clips];
-  const { load, oneSided } = movement;
-  if (movement.implement === 'cable' && load.kind === 'external' && load.perHand && !oneSided) {
-    const stack = kit.stacks.find((s) => s.serves.includes(movement.station));
-    if (stack && stack.count < 2) return 'a second cable stack';
-  }
+  const taken = cablesTaken(movement);
+  if (movement.implement === 'cable' && stackFor(kit, movement)!.count < taken) return 'a second cable stack';
   if (movement.station === 'rack' && kit.rack.count === 0) return 'a rack';
   if (['dip bars', 'landmine'].includes(movement.station) && !kit.places.includes(movement.station))
     return movement.station;

@@ -3,7 +3,7 @@ import { movementOf } from '../movements/catalogue';
 import { kgFromLb, markedUnit } from '../units/mass';
 import { sampleKit } from '../testing/samples';
 import { makeableLoads, missingFor, nearestLoad } from './fitting';
-import { kitSchema, nearestNotch } from './kit';
+import { kitSchema, nearestNotch, type Kit } from './kit';
 import { barLoads, plateMoves } from './plates';
 
 const platesOf = fc
@@ -113,6 +113,19 @@ test('a made load is a load of the kit, and fits again to itself', () => {
 test('a cable at half ratio is said at the hand, add-ons counted', () => {
   const loads = makeableLoads(sampleKit, movementOf('cable-fly')).map((l) => l.kg);
   expect(loads.slice(0, 4)).toEqual([1.25, 1.875, 2.5, 3.125]);
+});
+
+test('of several stacks at a station the first with a cable for each hand is taken', () => {
+  const pair = sampleKit.stacks[0]!;
+  const single = { ...pair, id: 'single', count: 1, firstKg: 20, ratio: 1, addOnsKg: [] };
+  const lightest = (stacks: Kit['stacks'], id: string): number =>
+    makeableLoads({ ...sampleKit, stacks }, movementOf(id))[0]!.kg;
+  expect(lightest([single, pair], 'cable-fly')).toBe(1.25);
+  expect(lightest([single, pair], 'pushdown')).toBe(20);
+  expect(missingFor({ ...sampleKit, stacks: [single] }, movementOf('cable-fly'))).toBe(
+    'a second cable stack',
+  );
+  expect(missingFor({ ...sampleKit, stacks: [single, pair] }, movementOf('cable-fly'))).toBeNull();
 });
 
 test('what a gym lacks is said in words', () => {

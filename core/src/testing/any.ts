@@ -130,14 +130,41 @@ export const anySession: fc.Arbitrary<Session> = fc
 const few = <T>(from: readonly T[]): fc.Arbitrary<T[]> =>
   fc.subarray([...from], { minLength: 0, maxLength: from.length });
 
+const stations = [
+  ...new Set(
+    entries.filter((e) => ['cable', 'machine'].includes(e.movement.implement)).map((e) => e.movement.station),
+  ),
+];
+const anyStack: fc.Arbitrary<Kit['stacks'][number]> = fc.record({
+  id: fc.constantFrom('one', 'two', 'three'),
+  name: fc.constant('Stack'),
+  serves: fc.subarray(stations, { minLength: 1 }),
+  firstKg: fc.constantFrom(1.25, 5, 20),
+  stepKg: fc.constantFrom(0.5, 2.5, 5, 4.5359),
+  maxKg: fc.constantFrom(2.5, 50, 200),
+  addOnsKg: few([1.25, 2.5]),
+  count: whole(1, 4),
+  ratio: fc.constantFrom(0.5, 1),
+});
+
 /** From an empty room to a hall that has everything, in kilograms or pounds. */
 export const anyKit: fc.Arbitrary<Kit> = fc
   .record({
     unit: fc.constantFrom('kg' as const, 'lb' as const),
-    bars: few(sampleKit.bars),
-    plates: few(sampleKit.plates),
-    dumbbells: few(sampleKit.dumbbells),
-    stacks: few(sampleKit.stacks),
+    bars: few([
+      ...sampleKit.bars,
+      { id: 'rails', name: 'Rails', kg: 12, use: 'guided' as const },
+      { id: 'hinge', name: 'Hinged bar', kg: 15, use: 'landmine' as const },
+      { id: 'short', name: 'Short bar', kg: 20.4117, use: 'straight' as const },
+    ]),
+    plates: few([
+      ...sampleKit.plates,
+      { kg: 20.4117, pairs: 2 },
+      { kg: 4.5359, pairs: 1 },
+      { kg: 25, pairs: 0 },
+    ]),
+    dumbbells: few([...sampleKit.dumbbells, { kg: 9.0718, pairs: 3 }]),
+    stacks: fc.array(anyStack, { maxLength: 3 }),
     benches: few(sampleKit.benches),
     places: few(['dip bars', 'landmine']),
     dipBelt: fc.boolean(),
