@@ -1,4 +1,4 @@
-import { barUses, cablesTaken, stacksAt } from '../kit/fitting';
+import { barUses, handsOf, stacksAt } from '../kit/fitting';
 import type { Measured, MeasuredLine } from '../measure/measure';
 import { massText } from '../units/mass';
 
@@ -64,7 +64,7 @@ function places(s: InContext, lines: Lines): Shortage[] {
     const { implement } = here[0]!.movement;
     const stacks = stacksAt(kit, station).reduce((n, stack) => n + stack.count, 0);
     if (implement === 'cable') {
-      const needs = here.reduce((n, m) => n + cablesTaken(m.movement), 0);
+      const needs = here.reduce((n, m) => n + handsOf(m.movement), 0);
       const has = stacks;
       // The same pulleys at the same height and load serve both.
       const alike = here.every(

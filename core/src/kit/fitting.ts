@@ -20,8 +20,8 @@ export const barUses = {
 
 const madeFromBar = (l: BarLoad): MadeLoad => ({ kg: l.totalKg, perSide: l.perSide });
 
-/** Cables taken at once: one for each hand, unless a movement is done one side after the other. */
-export const cablesTaken = ({ load, oneSided }: Movement): 1 | 2 =>
+/** Loads held at once: one for each hand where hands have their own, unless one side follows the other. */
+export const handsOf = ({ load, oneSided }: Movement): 1 | 2 =>
   load.kind === 'external' && load.perHand && !oneSided ? 2 : 1;
 
 export const stacksAt = (kit: Pick<Kit, 'stacks'>, station: string): Kit['stacks'] =>
@@ -30,7 +30,7 @@ export const stacksAt = (kit: Pick<Kit, 'stacks'>, station: string): Kit['stacks
 /** The stack a movement is done at: the first at its station that there are enough of, else the first. */
 function stackFor(kit: Kit, movement: Movement): Kit['stacks'][number] | undefined {
   const all = stacksAt(kit, movement.station);
-  const enough = movement.implement === 'cable' ? cablesTaken(movement) : 1;
+  const enough = movement.implement === 'cable' ? handsOf(movement) : 1;
   return all.find((stack) => stack.count >= enough) ?? all[0];
 }
 
@@ -100,7 +100,7 @@ export function missingFor(kit: Kit, movement: Movement): string | null {
   }
   if (movement.clips && kit.attachments && !kit.attachments.includes(movement.clips))
     return attachmentNames[movement.clips];
-  const taken = cablesTaken(movement);
+  const taken = handsOf(movement);
   if (movement.implement === 'cable' && stackFor(kit, movement)!.count < taken) return 'a second cable stack';
   if (movement.station === 'rack' && kit.rack.count === 0) return 'a rack';
   if (['dip bars', 'landmine'].includes(movement.station) && !kit.places.includes(movement.station))

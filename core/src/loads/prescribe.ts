@@ -106,7 +106,7 @@ function lighterThan(choices: readonly MadeLoad[], kg: number, wishKg: number): 
 /**
  * Loads for every bout of a line on this kit.
  * `losses`: share of the fresh max lost at the start of each bout, from the fatigue model.
- * `askedKg`: what a share of another lift comes to; null where the load follows from reps and reserve.
+ * `askedKg`: what a share of another lift comes to, everything that moves; null where the load follows from reps and reserve.
  */
 export function prescribe(
   line: Line,
@@ -172,7 +172,7 @@ export function prescribe(
     if (target.loadOf) {
       if (base?.kg != null)
         wish = Math.max(0, (base.kg + body(base.target)) * target.loadOf.share - body(base.target));
-    } else if (askedKg !== null) wish = askedKg;
+    } else if (askedKg !== null) wish = Math.max(0, askedKg - bodyKg);
     else if (wished?.[i] != null) wish = Math.max(0, wished[i] - bodyKg);
     const asked = hand ?? wish;
     let near = asked !== null && choices && choices.length > 0 ? nearestLoad(choices, asked).load : null;

@@ -10,6 +10,7 @@ import {
 import { layTimeline, clockTable, type LineClock, type Timeline, type Ways } from '../clock/timeline';
 import { countDose, type CountedSet, type DoseSheet } from '../dose/dose';
 import { runFatigue, type Exertion, type FreshnessPoint } from '../fatigue/stores';
+import { handsOf } from '../kit/fitting';
 import { metresApart } from '../kit/kit';
 import { plateMoves, type PlateStack } from '../kit/plates';
 import { choicesOf, prescribe, type Prescription } from '../loads/prescribe';
@@ -279,18 +280,23 @@ function prescribed(m: MeasuredLine, losses: readonly number[], context: Context
     losses,
     context.kit,
     context.client,
-    shareOfOther(m.line, context),
+    shareOfOther(m.line, m.movement, context),
   );
   prescriptions.set(m.line, { context, losses, result });
   return result;
 }
 
-/** What a share of another lift's max comes to today, kg; null where none is asked for or nothing is known. */
-function shareOfOther({ percentOf }: Line, context: Context): number | null {
+/**
+ * What a share of another lift's max comes to today, everything that moves, kg: of both hands together, so
+ * that half of a barbell press is a quarter of it in each hand. Null where none is asked for or nothing is
+ * known.
+ */
+function shareOfOther({ percentOf }: Line, movement: Movement, context: Context): number | null {
   const entry = percentOf && entryIn(context.notebook, percentOf.lift);
   if (!percentOf || !entry) return null;
   const max = clientMax(entry.movement, entry.rig, context);
-  return max.basis === 'calibrate' ? null : (max.kg * percentOf.percent) / 100;
+  if (max.basis === 'calibrate') return null;
+  return (max.kg * handsOf(entry.movement) * percentOf.percent) / 100 / handsOf(movement);
 }
 
 /** A change in what is lost of the max that loads follow. */

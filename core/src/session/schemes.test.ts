@@ -185,6 +185,23 @@ test('a share of another lift is that share of its max, on this kit', () => {
   for (const set of m.sets) expect(Math.abs(set.kg! - 0.8 * strict.kg)).toBeLessThanOrEqual(1.3);
 });
 
+test('a share counts both hands together, and the body where it is what moves', () => {
+  const load = (id: string, lift: string, percent: number, context = sampleContext) =>
+    appraise(session([line(id, { percentOf: { lift, percent } })]), context).lines[0]!.sets[0]!.wishKg!;
+  const bench = load('barbell-bench-press', 'barbell-bench-press', 100);
+  expect(load('dumbbell-bench-press', 'barbell-bench-press', 60)).toBeCloseTo(bench * 0.3, 9);
+  expect(load('barbell-bench-press', 'dumbbell-bench-press', 100)).toBeCloseTo(
+    2 * load('dumbbell-bench-press', 'dumbbell-bench-press', 100),
+    9,
+  );
+  // A dip of 40 kg once at 80 kg of bodyweight is 120 kg moved; nine tenths of it leave 28 kg for the belt.
+  const dipped = {
+    ...sampleContext.client,
+    tests: [{ ...sampleContext.client.tests[0]!, movement: 'dip', loadKg: 40, reps: 1, date: '2026-11-24' }],
+  };
+  expect(load('chest-dip', 'chest-dip', 90, { ...sampleContext, client: dipped })).toBeCloseTo(28, 6);
+});
+
 test('stages stay within their round of a superset', () => {
   const s = session([], {
     blocks: [

@@ -96,3 +96,20 @@ describe('with chains', () => {
     expect(screen.getByRole('link', { name: 'Write them down' }).getAttribute('href')).toBe('/kit/hall');
   });
 });
+
+test.each([
+  ['standing-barbell-press', /80 % of the standing barbell press: \d+(\.\d)? kg today, borrowed/],
+  ['cable-fly-shoulder-height', /Nothing is known of the cable fly, shoulder height yet/],
+  ['gone', /no longer there; the load follows its own reps/],
+])('a share of %s says what it rests on', (lift, says) => {
+  start(line('push-press', { percentOf: { lift, percent: 80 } }));
+  expect(screen.getByText(says)).toBeTruthy();
+});
+
+test.each([
+  ['push-up', /The body is the load/],
+  ['wall-slide', /No load is chosen for it/],
+])('where no load is looked for the page says so: %s', (id, says) => {
+  start(line(id), { ...sampleContext, client: { ...sampleContext.client, tests: [] } });
+  expect(screen.getByText(says)).toBeTruthy();
+});

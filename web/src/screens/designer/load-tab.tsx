@@ -1,4 +1,7 @@
+import { clientMax } from '@drimbo/core/measure/client-max';
 import type { MeasuredLine } from '@drimbo/core/measure/measure';
+import { entryIn } from '@drimbo/core/movements/notebook';
+import type { Line } from '@drimbo/core/session/document';
 import { repsText } from '@drimbo/core/session/schemes/model';
 import { formulas } from '@drimbo/core/strength/formulas';
 import { massFigure, massText, roughMass } from '@drimbo/core/units/mass';
@@ -59,12 +62,22 @@ const nothingKnown: Record<MeasuredLine['movement']['load']['kind'], string> = {
   none: 'No load is chosen for it: it is done for range and control.',
 };
 
+/** What a load that is a share of another lift's max rests on. */
+function shareWords({ lift, percent }: NonNullable<Line['percentOf']>, { context }: Designer): string {
+  const entry = entryIn(context.notebook, lift);
+  if (!entry) return 'The lift it should be a share of is no longer there; the load follows its own reps.';
+  const name = entry.name.toLowerCase();
+  const max = clientMax(entry.movement, entry.rig, context);
+  return max.basis === 'calibrate'
+    ? `Nothing is known of the ${name} yet, so the load follows its own reps and reserve.`
+    : `The load is ${percent} % of the ${name}: ${roughMass(max.kg, context.client.unit)} today, ${basisWords[max.basis]}. Both hands are counted together; reps and reserve are what to expect of it.`;
+}
+
 /** What the loads of a line rest on, set by set, and where the coach may say otherwise. */
 export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: Designer }): ReactNode {
   const { client, kit } = designer.context;
   const { unit } = client;
   const { max } = m;
-  const { percentOf } = m.line;
   const fitted = m.sets.find(
     (s) => !s.byHand && s.wishKg !== null && s.kg !== null && Math.abs(s.reserveShift) >= 0.15,
   );
@@ -107,12 +120,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
             </table>
           </>
         )}
-        {percentOf && (
-          <p>
-            The load is {percentOf.percent} % of another lift&apos;s max, as set above; reps and reserve are
-            what to expect of it.
-          </p>
-        )}
+        {m.line.percentOf && <p>{shareWords(m.line.percentOf, designer)}</p>}
         {fitted && (
           <p>
             {roughMass(fitted.wishKg!, unit)} cannot be made at {kit.name}; {massText(fitted.kg!, unit)}{' '}
