@@ -160,6 +160,10 @@ export interface Variant {
 export type LimitId =
   'shoulder front' | 'shoulder unstable' | 'elbow' | 'wrist' | 'lower back' | 'blood pressure' | 'pec strain';
 
+/** The parts of a warm-up in their order; the ramp follows them. Common practice. */
+export const warmupParts = ['general', 'range', 'activation'] as const;
+export type WarmupPart = (typeof warmupParts)[number];
+
 /** What ends a set before the target does. */
 export type Limiter = 'breath' | 'balance' | 'grip' | 'lower back';
 
@@ -184,6 +188,8 @@ export interface Movement extends Teaching {
   oneSided?: boolean;
   /** A long static stretch. */
   staticStretch?: boolean;
+  /** Which part of a warm-up it serves. */
+  prepares?: WarmupPart;
   /** What may end a set before the target does. */
   endedBy?: Limiter;
   /** How much the spine carries: 1 some, 2 the whole load standing. */

@@ -27,6 +27,7 @@ export const preparation: Movement[] = [
   base({
     id: 'easy-cardio',
     family: 'preparation',
+    prepares: 'general',
     implement: 'none',
     pattern: 'easy',
     station: 'cardio',
@@ -47,6 +48,7 @@ export const preparation: Movement[] = [
   base({
     id: 'pass-through',
     family: 'preparation',
+    prepares: 'range',
     implement: 'band',
     pattern: 'pass-through',
     station: 'open floor',
@@ -71,6 +73,7 @@ export const preparation: Movement[] = [
   base({
     id: 'band-pull-apart',
     family: 'corrective',
+    prepares: 'activation',
     implement: 'band',
     pattern: 'raise rear',
     station: 'open floor',
@@ -89,6 +92,7 @@ export const preparation: Movement[] = [
   base({
     id: 'band-face-pull',
     family: 'corrective',
+    prepares: 'activation',
     implement: 'band',
     pattern: 'row',
     station: 'open floor',
@@ -109,6 +113,7 @@ export const preparation: Movement[] = [
   base({
     id: 'external-rotation',
     family: 'corrective',
+    prepares: 'activation',
     implement: 'cable',
     pattern: 'rotation',
     station: 'cables',
@@ -134,6 +139,7 @@ export const preparation: Movement[] = [
   base({
     id: 'side-lying-rotation',
     family: 'corrective',
+    prepares: 'activation',
     implement: 'dumbbell',
     pattern: 'rotation',
     station: 'open floor',
@@ -159,6 +165,7 @@ export const preparation: Movement[] = [
   base({
     id: 'elbow-on-knee-rotation',
     family: 'corrective',
+    prepares: 'activation',
     implement: 'dumbbell',
     pattern: 'rotation',
     station: 'dumbbells',
@@ -209,6 +216,7 @@ export const preparation: Movement[] = [
   base({
     id: 'wall-slide',
     family: 'preparation',
+    prepares: 'range',
     implement: 'none',
     pattern: 'wall slide',
     station: 'open floor',
@@ -227,6 +235,7 @@ export const preparation: Movement[] = [
   base({
     id: 'easy-push-up',
     family: 'preparation',
+    prepares: 'activation',
     implement: 'bodyweight',
     pattern: 'press',
     station: 'open floor',

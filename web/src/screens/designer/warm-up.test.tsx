@@ -70,3 +70,23 @@ test('things are added, dosed, moved and taken out, and the first lift led up to
   await user.selectOptions(screen.getByLabelText('Lead up to the first lift by'), 'two sets of 12–15');
   expect(designer().session.ramp).toBe('two sets');
 });
+
+test('what a warm-up lacks is filled up in one step, and then no longer offered', async () => {
+  const { designer } = onBench(session([], { warmup: [item({ movement: 'wall-slide' })] }), (d) => (
+    <WarmUp designer={d} />
+  ));
+  const user = userEvent.setup();
+  await user.click(screen.getByRole('button', { name: 'Edit warm-up' }));
+  await user.click(screen.getByRole('button', { name: 'Fill it up: general, activation' }));
+  expect(designer().session.warmup.map((w) => w.movement)).toEqual([
+    'easy-cardio',
+    'wall-slide',
+    'band-pull-apart',
+  ]);
+  expect(screen.queryByRole('button', { name: /^Fill it up/ })).toBeNull();
+  expect([...document.querySelectorAll('.part')].map((p) => p.textContent)).toEqual([
+    'general',
+    'range',
+    'activation',
+  ]);
+});

@@ -1,6 +1,7 @@
 import { warmupSeconds } from '@drimbo/core/clock/timeline';
 import { movements, movementOf } from '@drimbo/core/movements/catalogue';
 import type { WarmupItem } from '@drimbo/core/session/document';
+import { filledUp, missingParts, partOf } from '@drimbo/core/session/warming';
 import { durationWords, parseDuration } from '@drimbo/core/units/time';
 import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
@@ -43,6 +44,11 @@ const Pop = styled(Popover)`
     gap: 6px;
     align-items: center;
   }
+  .part {
+    font-size: ${size.fine};
+    color: ${ink.soft};
+    ${narrow}
+  }
 `;
 
 const nameOf = (item: WarmupItem): string => movementOf(item.movement).variants[0]!.name;
@@ -76,6 +82,7 @@ const offered = movements.filter((m) => m.family === 'preparation' || m.family =
 export function WarmUp({ designer }: { designer: Designer }): ReactNode {
   const { session, edit } = designer;
   const [adding, setAdding] = useState('');
+  const missing = missingParts(session.warmup);
   const total = session.warmup.reduce((t, w) => t + warmupSeconds(w), 0);
   const add = (movement: string): void => {
     if (!movement) return;
@@ -118,7 +125,9 @@ export function WarmUp({ designer }: { designer: Designer }): ReactNode {
             <ol>
               {session.warmup.map((w, i) => (
                 <li key={w.id}>
-                  <span>{nameOf(w)}</span>
+                  <span>
+                    {nameOf(w)} <span className="part">{partOf(w) ?? 'better after'}</span>
+                  </span>
                   <Cell
                     label={`Dose of ${nameOf(w)}`}
                     text={warmupDose(w)}
@@ -163,6 +172,20 @@ export function WarmUp({ designer }: { designer: Designer }): ReactNode {
                 </li>
               ))}
             </ol>
+            {missing.length > 0 && (
+              <Act
+                small
+                style={{ marginBottom: 8 }}
+                onPress={() =>
+                  edit(
+                    { do: 'put', values: { warmup: filledUp(session.warmup, newId) } },
+                    'fill up the warm-up',
+                  )
+                }
+              >
+                Fill it up: {missing.join(', ')}
+              </Act>
+            )}
             <Choice aria-label="Add to the warm-up" value={adding} onChange={(e) => add(e.target.value)}>
               <option value="">Add…</option>
               {offered.map((m) => (
