@@ -47,6 +47,19 @@ test('the load curve tells in words what it draws', () => {
   expect(container.querySelectorAll('path')).toHaveLength(3);
 });
 
+test.each(['kg', 'lb'] as const)('the marks beside a load curve are round in %s', (unit) => {
+  const { movement, rig } = findEntry('bench-press-with-chains')!;
+  const curve = loadCurve(movement, rig, 95, { statureM: 1.75, massKg: 80 }, gearOf({}), 120);
+  const { container } = render(
+    <LoadCurve curve={curve} barKg={95} added="chains" unit={unit} widthPx={300} />,
+  );
+  const marks = [...container.querySelectorAll('svg text')]
+    .map((t) => Number(t.textContent))
+    .filter(Number.isFinite);
+  expect(marks.length).toBeGreaterThan(1);
+  for (const mark of marks) expect(mark % 10).toBe(0);
+});
+
 describe('a small line of a max', () => {
   test('says where it came from and where it is', () => {
     render(

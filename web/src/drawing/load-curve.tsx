@@ -1,5 +1,5 @@
 import { tightestOf, type LoadPoint } from '@drimbo/core/loads/along-the-range';
-import { massFigure, type MassUnit, roughMass } from '@drimbo/core/units/mass';
+import { fromKg, type MassUnit, roughMass } from '@drimbo/core/units/mass';
 import { scaleLinear } from 'd3-scale';
 import { curveMonotoneX, line as lineOf } from 'd3-shape';
 import { useId, type ReactNode } from 'react';
@@ -29,7 +29,9 @@ export function LoadCurve({
   const top = curve[curve.length - 1]!;
   const heaviest = Math.max(...curve.map((p) => p.loadKg), tight.canKg);
   const x = scaleLinear([0, 1], [LEFT, widthPx - 4]);
-  const y = scaleLinear([barKg * 0.85, heaviest * 1.3], [H - 1, 6]).nice(4);
+  // The scale is in the unit shown, so that its marks are round.
+  const scale = scaleLinear([fromKg(barKg * 0.85, unit), fromKg(heaviest * 1.3, unit)], [H - 1, 6]).nice(4);
+  const y = (kg: number): number => scale(fromKg(kg, unit));
   const path = (of: (p: LoadPoint) => number): string =>
     lineOf<LoadPoint>(
       (p) => x(p.at),
@@ -45,11 +47,11 @@ export function LoadCurve({
         <clipPath id={clip}>
           <rect x={LEFT} y={2} width={widthPx - LEFT} height={H} />
         </clipPath>
-        {y.ticks(3).map((kg) => (
-          <g key={kg}>
-            <line x1={LEFT} x2={widthPx} y1={y(kg)} y2={y(kg)} stroke={ink.hush} />
-            <text x={LEFT - 5} y={y(kg) + 4} textAnchor="end">
-              {massFigure(kg, unit)}
+        {scale.ticks(3).map((mark) => (
+          <g key={mark}>
+            <line x1={LEFT} x2={widthPx} y1={scale(mark)} y2={scale(mark)} stroke={ink.hush} />
+            <text x={LEFT - 5} y={scale(mark) + 4} textAnchor="end">
+              {mark}
             </text>
           </g>
         ))}

@@ -2,7 +2,7 @@ import { useRef, useState, type ChangeEvent, type KeyboardEvent, type ReactNode 
 import { css, styled, type RuleSet } from 'styled-components';
 import { ink, narrow, size } from '../../look/theme';
 
-/** Longer texts are set tighter, so that four loads still fit; where a cell wraps, on two lines. */
+/** Where a cell wraps, longer texts are set tighter, so that four loads still fit, and on two lines. */
 const LONG = 13;
 
 const wrapping = (long: boolean): RuleSet => css`
@@ -23,7 +23,7 @@ const Text = styled.input<{ $strong: boolean; $small: boolean; $long: boolean; $
   color: ${(p) => (p.$small ? ink.soft : ink.ink)};
   height: ${(p) => (p.$small ? '19px' : '24px')};
   text-overflow: ellipsis;
-  ${(p) => p.$long && !p.$small && `${narrow} font-size: ${size.fine};`}
+  ${(p) => p.$long && `${narrow} font-size: ${size.fine};`}
   ${(p) => p.$wraps && wrapping(p.$long)}
   &:hover {
     border-color: ${ink.rule};
@@ -130,7 +130,7 @@ export function Cell<T>({
         $strong={strong}
         $small={small}
         $wraps={wraps}
-        $long={(typed ?? text).length > LONG}
+        $long={wraps && (typed ?? text).length > LONG}
         value={typed ?? text}
         onFocus={select}
         onChange={(e: ChangeEvent<HTMLInputElement>) => {

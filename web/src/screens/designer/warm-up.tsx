@@ -126,7 +126,10 @@ export function WarmUp({ designer }: { designer: Designer }): ReactNode {
               {session.warmup.map((w, i) => (
                 <li key={w.id}>
                   <span>
-                    {nameOf(w)} <span className="part">{partOf(w) ?? 'better after'}</span>
+                    {nameOf(w)}{' '}
+                    <span className="part">
+                      {partOf(w) ?? (movementOf(w.movement).staticStretch ? 'better after' : '')}
+                    </span>
                   </span>
                   <Cell
                     label={`Dose of ${nameOf(w)}`}
