@@ -1,15 +1,11 @@
-import { offeredEntries } from '@drimbo/core/movements/notebook';
-import { searchEntries } from '@drimbo/core/movements/search';
-import { useEffect, useId, useMemo, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useEffect, useId, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
-import { teachingOf } from '@drimbo/core/movements/settings';
-import { useNotebook } from '../data/notebook';
-import { useRoster } from '../data/queries';
 import { Act, Option } from '../look/parts';
 import { ink } from '../look/theme';
 import { isTyping, keyHelp } from './designer/keys';
+import { useHits, type Hit } from './hits';
 
 const Veil = styled(ModalOverlay)`
   position: fixed;
@@ -51,44 +47,6 @@ const Box = styled(Modal)`
   }
 `;
 
-interface Hit {
-  id: string;
-  name: string;
-  kind: string;
-  to: string | null;
-}
-
-function useHits(text: string): Hit[] {
-  const roster = useRoster();
-  const notebook = useNotebook().data?.document;
-  const pool = offeredEntries(notebook);
-  return useMemo(() => {
-    const asked = text.trim().toLowerCase();
-    if (asked === '') return [];
-    const rows = roster.data ?? [];
-    const clients = rows
-      .filter((c) => c.document.name.toLowerCase().includes(asked))
-      .map((c) => ({ id: c.id, name: c.document.name, kind: 'client', to: `/clients/${c.id}` }));
-    const sessions = rows.flatMap((c) =>
-      c.sessions
-        .filter((s) => `${s.title} ${c.document.name}`.toLowerCase().includes(asked))
-        .map((s) => ({
-          id: s.id,
-          name: s.title,
-          kind: `${c.document.name}, ${s.date ?? s.status}`,
-          to: `/sessions/${s.id}`,
-        })),
-    );
-    const movements = searchEntries(text, 5, pool).map((m) => ({
-      id: m.entry.id,
-      name: m.entry.name,
-      kind: teachingOf(m.entry.movement, m.entry.rig).chooseWhen,
-      to: `/movements/${m.entry.id}`,
-    }));
-    return [...clients, ...sessions.slice(0, 8), ...movements].slice(0, 14);
-  }, [text, roster.data, pool]);
-}
-
 function FindBox({ close }: { close: () => void }): ReactNode {
   const [text, setText] = useState('');
   const [at, setAt] = useState(0);
@@ -97,7 +55,7 @@ function FindBox({ close }: { close: () => void }): ReactNode {
   const hits = useHits(text);
   const index = Math.min(at, Math.max(0, hits.length - 1));
   const choose = (hit: Hit | undefined): void => {
-    if (!hit?.to) return;
+    if (!hit) return;
     close();
     void go(hit.to);
   };
@@ -113,11 +71,11 @@ function FindBox({ close }: { close: () => void }): ReactNode {
       <input
         autoFocus
         role="combobox"
-        aria-label="Find a client, a session or a movement"
+        aria-label="Find a client, a session, a movement or a gym"
         aria-expanded={hits.length > 0}
         aria-controls={`${id}-hits`}
         aria-activedescendant={hits.length > 0 ? `${id}-${index}` : undefined}
-        placeholder="A client, a session, a movement"
+        placeholder="A client, a session, a movement, a gym, or a set: 100 x 5"
         value={text}
         onChange={(e) => {
           setText(e.target.value);
@@ -133,7 +91,6 @@ function FindBox({ close }: { close: () => void }): ReactNode {
             role="option"
             aria-selected={n === index}
             $on={n === index}
-            aria-disabled={h.to === null}
             onClick={() => choose(h)}
           >
             <span>{h.name}</span>

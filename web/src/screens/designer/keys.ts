@@ -16,7 +16,7 @@ export const keyHelp: { keys: string; does: string }[] = [
   { keys: 'Delete', does: 'Take it out' },
   { keys: 'Ctrl Z', does: 'Undo, without limit' },
   { keys: 'Ctrl Shift Z', does: 'Redo' },
-  { keys: '/', does: 'Find a client, a session or a movement' },
+  { keys: '/', does: 'Find a client, a session, a movement, a gym; or the max of a set: 100 x 5' },
   { keys: '?', does: 'This list' },
 ];
 

@@ -1,0 +1,83 @@
+import { sampleClient, sampleKit } from '@drimbo/core/testing/samples';
+import { fireEvent, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useLocation } from 'react-router';
+import type { ReactNode } from 'react';
+import { show } from '../testing/desk';
+import { Find } from './find';
+import { setHit } from './hits';
+
+function Where(): ReactNode {
+  const { pathname, search } = useLocation();
+  return <output data-testid="where">{`${pathname}${search}`}</output>;
+}
+const stored = <T,>(id: string, document: T) => ({ id, revision: 1, updatedAt: '', document });
+const start = () => {
+  const session = { id: 's1', title: 'Heavy Monday', status: 'draft', date: null, movements: 4 };
+  show(
+    <>
+      <Find />
+      <Where />
+    </>,
+    {
+      roster: [{ ...stored('c', { ...sampleClient, name: 'Jorun Aske' }), sessions: [session], needs: [] }],
+      kits: [stored('loft', { ...sampleKit, name: 'Rope loft' })],
+      notebook: stored('notebook', undefined),
+    },
+  );
+  const user = userEvent.setup();
+  const ask = async (text: string): Promise<string[]> => {
+    if (!screen.queryByRole('combobox')) fireEvent.keyDown(window, { key: '/' });
+    const box = await screen.findByRole('combobox');
+    fireEvent.change(box, { target: { value: text } });
+    return within(screen.getByRole('listbox'))
+      .queryAllByRole('option')
+      .map((o) => o.firstChild!.textContent!);
+  };
+  return { ask, user, where: () => screen.getByTestId('where').textContent };
+};
+
+test.each([
+  ['jorun', 'Jorun Aske', '/clients/c'],
+  ['heavy mon', 'Heavy Monday', '/sessions/s1'],
+  ['rope', 'Rope loft', '/kit/loft'],
+  ['loads', 'Loads', '/loads'],
+  ['225 lb x 3', 'Max from 225 lb × 3', '/loads?load=225&reps=3&unit=lb'],
+])('%p finds %p and goes there', async (text, name, to) => {
+  const { ask, user, where } = start();
+  expect((await ask(text))[0]).toBe(name);
+  await user.type(screen.getByRole('combobox'), '{Enter}');
+  expect(where()).toBe(to);
+  expect(screen.queryByRole('combobox')).toBeNull();
+});
+
+test('a movement is found by any of its names, arrows walk what was found', async () => {
+  const { ask, user, where } = start();
+  const found = await ask('ohp');
+  expect(found.length).toBeGreaterThan(1);
+  await user.type(screen.getByRole('combobox'), '{ArrowDown}{ArrowUp}{ArrowUp}');
+  expect(screen.getAllByRole('option').at(-1)!.getAttribute('aria-selected')).toBe('true');
+  await user.click(screen.getAllByRole('option')[0]!);
+  expect(where()).toMatch(/^\/movements\//);
+});
+
+test('nothing by that name is said; Escape closes', async () => {
+  const { ask, user } = start();
+  expect(await ask('qqzzq')).toEqual([]);
+  expect(screen.getByText('Nothing by that name.')).toBeTruthy();
+  await user.keyboard('{Escape}');
+  expect(screen.queryByRole('combobox')).toBeNull();
+});
+
+test('? lists the keys', async () => {
+  start();
+  fireEvent.keyDown(window, { key: '?' });
+  expect(await screen.findByText('Undo, without limit')).toBeTruthy();
+});
+
+test.each(['100x5', '102,5 kg x 3', '60 × 12'])('%p is a set', (text) =>
+  expect(setHit(text)!.to).toMatch(/^\/loads\?load=[\d.]+&reps=\d+/),
+);
+test.each(['100', 'x5', 'bench 100x5', '100x500', '-5x5'])('%p is none', (text) =>
+  expect(setHit(text)).toBeNull(),
+);
