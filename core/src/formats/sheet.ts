@@ -37,6 +37,7 @@ export interface SheetLine {
   sets: string;
   /** How the sets go, a sentence or two; empty for plain ones. */
   how: string;
+  /** Empty where no load is chosen. */
   load: string;
   /** Nothing to go by yet: the first set finds the load. */
   findsLoad: boolean;
@@ -167,7 +168,7 @@ function sheetLine(m: MeasuredLine, context: Context, rest: string, shared: stri
     sets: setsWords(m),
     how: howWords(m),
     findsLoad: m.movement.load.kind === 'external' && m.sets.some((set) => set.kg === null),
-    load: `${loadText(m, unit) || '—'}${marksText(m, unit)}`,
+    load: `${loadText(m, unit)}${marksText(m, unit)}`,
     ramp:
       m.ramps.length > 0 ? m.ramps.map((r) => `${massText(r.kg, unit)}${each} × ${r.reps}`).join(', ') : null,
     reserve: ['to failure', 'hold'].includes(m.line.scheme.kind) ? '' : reserveWords(m.line),

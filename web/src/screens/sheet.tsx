@@ -141,8 +141,16 @@ function OneLift({ line }: { line: SheetLine }): ReactNode {
         <h2>{line.name}</h2>
         {line.setup && <span className="setup"> {line.setup}</span>}
         <p className="figures">
-          {line.sets} <span>{line.findsLoad ? 'at a load the first set finds' : 'at'}</span>{' '}
-          {!line.findsLoad && line.load}
+          {line.sets}{' '}
+          {line.findsLoad ? (
+            <span>at a load the first set finds</span>
+          ) : (
+            line.load && (
+              <>
+                <span>at</span> {line.load}
+              </>
+            )
+          )}
         </p>
         {line.how && <p>{line.how}</p>}
         {line.reserve && <p>{line.reserve}.</p>}

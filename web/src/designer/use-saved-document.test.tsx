@@ -1,0 +1,84 @@
+import { kitSchema, type Kit } from '@drimbo/core/kit/kit';
+import { sampleKit } from '@drimbo/core/testing/samples';
+import { act, renderHook, waitFor } from '@testing-library/react';
+import { answering } from '../testing/answers';
+import { useSavedDocument } from './use-saved-document';
+
+const stored = { id: 'hall', revision: 3, updatedAt: '', document: sampleKit };
+
+/** A server with one kit, as it answers. */
+const start = () => {
+  const server = { revision: 3, kit: sampleKit as Kit, down: false };
+  const kept: number[] = [];
+  const asked = answering(({ body }) => {
+    if (server.down) return 'down';
+    const sent = body as { revision: number; document: Kit };
+    if (sent.revision !== server.revision)
+      return {
+        status: 409,
+        body: {
+          error: { code: 'stale', message: 'Changed elsewhere.' },
+          current: { ...stored, revision: server.revision, document: server.kit },
+        },
+      };
+    server.revision += 1;
+    server.kit = sent.document;
+    return { body: { ...stored, revision: server.revision, document: sent.document } };
+  });
+  const hook = renderHook(() =>
+    useSavedDocument('/kits/hall', stored, kitSchema, (answer) => kept.push(answer.revision)),
+  );
+  const change = (patch: Partial<Kit>): void => act(() => hook.result.current.change(patch));
+  return { server, asked, kept, hook, change, now: () => hook.result.current };
+};
+
+test('changes show at once and go to the server together, shortly after the last', async () => {
+  const { server, asked, kept, change, now } = start();
+  change({ name: 'Hall on the quay' });
+  change({ dipBelt: false });
+  expect(now().document).toMatchObject({ name: 'Hall on the quay', dipBelt: false });
+  expect([now().says, asked.length]).toEqual(['Saving…', 0]);
+  await waitFor(() => expect(now().says).toBe('Saved'), { timeout: 3000 });
+  expect(asked).toHaveLength(1);
+  expect(server.kit).toMatchObject({ name: 'Hall on the quay', dipBelt: false });
+  expect(kept).toEqual([4]);
+});
+
+test('what the schema refuses is told and not sent; mended, it goes', async () => {
+  const { asked, server, change, now } = start();
+  change({ name: '' });
+  await waitFor(() => expect(now().says).toMatch(/^Not saved: name/), { timeout: 3000 });
+  expect(asked).toEqual([]);
+  change({ name: 'Mended' });
+  await waitFor(() => expect(server.kit.name).toBe('Mended'), { timeout: 3000 });
+});
+
+test('changed elsewhere: nothing is written over until the coach says so', async () => {
+  const { server, change, now } = start();
+  server.revision = 8;
+  server.kit = { ...sampleKit, name: 'Theirs' };
+  change({ name: 'Mine' });
+  await waitFor(() => expect(now().stale).toBe(true), { timeout: 3000 });
+  expect(server.kit.name).toBe('Theirs');
+  expect(now().document.name).toBe('Mine');
+  act(() => now().keepMine());
+  await waitFor(() => expect(server.kit.name).toBe('Mine'), { timeout: 3000 });
+  expect(now().stale).toBe(false);
+});
+
+test('without an answer it is said, and tried again until there is one', async () => {
+  const { server, change, now } = start();
+  server.down = true;
+  change({ name: 'Later' });
+  await waitFor(() => expect(now().says).toMatch(/does not answer. Trying again/), { timeout: 3000 });
+  server.down = false;
+  await waitFor(() => expect(server.kit.name).toBe('Later'), { timeout: 5000 });
+  expect(now().says).toBe('Saved');
+});
+
+test('leaving the page does not lose the last change', async () => {
+  const { server, hook, change } = start();
+  change({ name: 'On the way out' });
+  hook.unmount();
+  await waitFor(() => expect(server.kit.name).toBe('On the way out'));
+});
