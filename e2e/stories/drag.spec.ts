@@ -53,8 +53,8 @@ test('a keystroke repaints score, dose and review in the same frame', async ({ p
   const cell = row(page, 'Incline dumbbell press').getByTestId('cell-scheme');
   await cell.focus();
   const frames = await page.evaluate(async () => {
-    const input = document.activeElement as HTMLInputElement;
-    const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!;
+    const input = document.activeElement as HTMLTextAreaElement;
+    const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')!.set!;
     const state = (): string =>
       [
         document.querySelectorAll('svg .bar').length,
