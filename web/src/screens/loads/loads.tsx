@@ -51,13 +51,7 @@ export function LoadsScreen(): ReactNode {
         <p>From a set to a max, to the plates on a bar. Nothing here is kept with a client.</p>
       </header>
       <div className="sheets">
-        <MaxFromSet
-          asked={from}
-          unit={unit}
-          someone={someone}
-          clientId={asked.get('client') ?? ''}
-          put={put}
-        />
+        <MaxFromSet asked={from} unit={unit} someone={someone} clientId={asked.get('client')} put={put} />
         <Shares kit={kit} unit={unit} hasBar={loads.length > 0} shares={shares} />
         <div style={{ display: 'grid', gap: 10 }}>
           <Ramp

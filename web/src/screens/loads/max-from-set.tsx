@@ -10,6 +10,7 @@ import { roughMass, type MassUnit } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
 import type { Someone } from '../../data/someone';
 import { Choice, Field, Label, Sheet, SheetHead } from '../../look/parts';
+import { SomeoneChoice } from '../../look/someone-choice';
 import { Body, Rows } from '../kit/parts';
 import type { AskedSet } from './asked';
 import type { Put } from './parts';
@@ -18,7 +19,7 @@ interface MaxFromSetProps {
   asked: AskedSet;
   unit: MassUnit;
   someone: Someone;
-  clientId: string;
+  clientId: string | null;
   put: Put;
 }
 
@@ -77,27 +78,13 @@ export function MaxFromSet({ asked, unit, someone, clientId, put }: MaxFromSetPr
             </Rows>
           </>
         )}
-        <Label>
-          On the kit of
-          <Choice value={someone.kitId} onChange={(e) => put('kit', e.target.value)}>
-            {someone.kits.map((k) => (
-              <option key={k.id} value={k.id}>
-                {k.document.name}
-              </option>
-            ))}
-          </Choice>
-        </Label>
-        <Label>
-          On the body of
-          <Choice value={clientId} onChange={(e) => put('client', e.target.value)}>
-            <option value="">a middling body, 1.75 m, 80 kg</option>
-            {someone.clients.map((c) => (
-              <option key={c.id} value={c.id}>
-                {c.name}
-              </option>
-            ))}
-          </Choice>
-        </Label>
+        <SomeoneChoice
+          someone={someone}
+          clientId={clientId}
+          of="On the kit of"
+          onClient={(id) => put('client', id ?? '')}
+          onKit={(id) => put('kit', id)}
+        />
       </Body>
     </Sheet>
   );

@@ -26,7 +26,7 @@ import { KnobList } from '../rig/knobs';
 import { readRig, writeRig, type RigChoice } from '../rig/rig-link';
 import { notchesFor, seenFromAbove } from '../rig/rig-view';
 import { EveryNotch } from './every-notch';
-import { SomeoneChoice } from './someone-choice';
+import { SomeoneChoice } from '../../look/someone-choice';
 
 const Page = styled.div`
   max-width: 1600px;

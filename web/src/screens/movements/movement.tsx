@@ -29,7 +29,7 @@ import { WorkView } from '../rig/work-view';
 import { LoadSource } from './load-source';
 import { TeachingNotes } from './notes';
 import { OwnForm } from './own-form';
-import { SomeoneChoice } from './someone-choice';
+import { SomeoneChoice } from '../../look/someone-choice';
 
 const EXAMPLE_KG = 20;
 const ordinaryNotches = [0, 15, 30, 45, 60, 75];

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import type { Someone } from '../../data/someone';
-import { Choice, Label } from '../../look/parts';
+import type { Someone } from '../data/someone';
+import { Choice, Label } from './parts';
 
 /** Whose body and whose gym. */
 export function SomeoneChoice({
@@ -8,11 +8,14 @@ export function SomeoneChoice({
   clientId,
   onClient,
   onKit,
+  of = 'Bench of',
 }: {
   someone: Someone;
   clientId: string | null;
   onClient: (id: string | null) => void;
   onKit: (id: string) => void;
+  /** What of the gym is meant. */
+  of?: string;
 }): ReactNode {
   return (
     <>
@@ -28,7 +31,7 @@ export function SomeoneChoice({
         </Choice>
       </Label>
       <Label>
-        Bench of
+        {of}
         <Choice value={someone.kitId} onChange={(e) => onKit(e.target.value)}>
           {someone.kits.map((k) => (
             <option key={k.id} value={k.id}>
