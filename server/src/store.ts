@@ -5,9 +5,22 @@ import { clientSchema } from '@drimbo/core/session/client';
 import { sessionSchema, type Session } from '@drimbo/core/session/document';
 import type { LiftRecord } from '@drimbo/core/strength/evidence';
 import type { Kysely } from 'kysely';
-import type { Tables } from './database/tables';
+import type { PerformedSetRow, Tables } from './database/tables';
 import { Documents } from './documents';
 import { Problem } from './problem';
+
+/** A logged set as evidence of what a client can lift. */
+export const recordOf = (row: PerformedSetRow): LiftRecord => ({
+  movement: row.movement,
+  rig: rigSchema.parse(JSON.parse(row.rig)),
+  date: row.done_on,
+  loadKg: row.load_kg,
+  reps: row.reps,
+  reserve: row.reserve,
+  kind: 'set',
+  tired: row.tired,
+  ...(row.rep_s > 0 ? { repS: row.rep_s } : {}),
+});
 
 /** Everything the routes read and write. */
 export function makeStore(db: Kysely<Tables>) {
@@ -39,16 +52,7 @@ export function makeStore(db: Kysely<Tables>) {
         .orderBy('set_index')
         .limit(most)
         .execute();
-      return rows.map((r) => ({
-        movement: r.movement,
-        rig: rigSchema.parse(JSON.parse(r.rig)),
-        date: r.done_on,
-        loadKg: r.load_kg,
-        reps: r.reps,
-        reserve: r.reserve,
-        kind: 'set' as const,
-        tired: r.tired,
-      }));
+      return rows.map(recordOf);
     },
   };
 }

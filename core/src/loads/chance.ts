@@ -26,8 +26,9 @@ export function chanceInRange(
   movedKg: number,
   target: SetTarget,
   formula: FormulaChoice,
+  pace: number,
 ): number {
-  const reps = Math.min(MOST_REPS, Math.max(0.5, target.reps.lo + target.reserve - 0.5));
+  const reps = Math.min(MOST_REPS, Math.max(0.5, (target.reps.lo + target.reserve - 0.5) * pace));
   const needed = movedKg * maxOverLoad(reps, formula);
   return normalBelow(Math.log(ableKg / needed) / Math.hypot(spread, DAY_SPREAD));
 }

@@ -79,8 +79,8 @@ function expectedReps(toFailure: number, { reps, reserve, open }: SetTarget): nu
 }
 
 /** False where more is asked for than the formulas reach, and what is known of the client reaches it too. */
-const isTold = (toFailure: number, { reps, reserve, open }: SetTarget): boolean =>
-  open === true || reps.lo + reserve <= MOST_REPS || toFailure < MOST_REPS - 1;
+const isTold = (toFailure: number, { reps, reserve, open }: SetTarget, pace: number): boolean =>
+  open === true || (reps.lo + reserve) * pace <= MOST_REPS || toFailure * pace < MOST_REPS - 1;
 
 /**
  * At the end of a set nobody can do more than the repetitions left; that comes back within seconds,
@@ -106,6 +106,7 @@ function lighterThan(choices: readonly MadeLoad[], kg: number, wishKg: number): 
 /**
  * Loads for every bout of a line on this kit.
  * `losses`: share of the fresh max lost at the start of each bout, from the fatigue model.
+ * `pace`: ordinary repetitions that one of the line's tempo is worth.
  * `askedKg`: what a share of another lift comes to, everything that moves; null where the load follows from reps and reserve.
  */
 export function prescribe(
@@ -116,13 +117,15 @@ export function prescribe(
   losses: readonly number[],
   kit: Kit,
   client: Pick<Client, 'massKg' | 'formula'>,
-  askedKg: number | null = null,
+  askedKg: number | null,
+  pace: number,
 ): Prescription {
   const targets = setTargets(line);
   const choices = choicesOf(kit, movement);
   const missing = missingFor(kit, movement);
   const known = max.basis !== 'calibrate';
-  const wished = known ? wishes(line, targets, max.kg, losses, client.formula) : null;
+  const toFailureAt = (maxKg: number, kg: number): number => repsAtLoad(maxKg, kg, client.formula) / pace;
+  const wished = known ? wishes(line, targets, max.kg, losses, client.formula, pace) : null;
   const body = (target: SetTarget): number =>
     movedShare(movement, target.rig ? { ...rig, ...target.rig } : rig) * client.massKg;
 
@@ -133,10 +136,10 @@ export function prescribe(
     if (!wish || !choices?.length || own.some(({ i }) => wished![i] !== wish)) return null;
     const bodyKg = body(own[0]!.target);
     const missAt = (kg: number) => (o: (typeof own)[number]) =>
-      missOf(repsAtLoad(maxKg * (1 - (losses[o.i] ?? 0)), kg + bodyKg, client.formula), o.target);
+      missOf(toFailureAt(maxKg * (1 - (losses[o.i] ?? 0)), kg + bodyKg), o.target);
     // The set with the least to give decides; what the others then have to spare is judged after it.
     const slack = ({ target, i }: (typeof own)[number]): number =>
-      repsAtLoad(maxKg * (1 - (losses[i] ?? 0)), wish, client.formula) - target.reserve - target.reps.lo;
+      toFailureAt(maxKg * (1 - (losses[i] ?? 0)), wish) - target.reserve - target.reps.lo;
     const tightest = own.reduce((a, o) => (slack(o) < slack(a) ? o : a));
     const load = fitted(choices, Math.max(0, wish - bodyKg), (kg) => missAt(kg)(tightest));
     return line.loads === 'one' || own.map(missAt(load.kg)).every((miss) => miss <= MAY_MISS) ? load : null;
@@ -159,13 +162,12 @@ export function prescribe(
       if (target.stage === 0 || !before || before.kg === null || before.expectedReserve === null)
         return rested;
       const spent =
-        (before.kg + bodyKg) * Math.max(0.97, maxOverLoad(before.expectedReserve, client.formula));
+        (before.kg + bodyKg) * Math.max(0.97, maxOverLoad(before.expectedReserve * pace, client.formula));
       const gap = (before.target.restAfterS ?? 0) + clockTable.nextStage;
       return Math.min(rested, rested - (rested - spent) * Math.exp(-gap / AT_ONCE_S));
     };
     const able = momentary();
-    const repsAt = (kg: number): number =>
-      known && kg + bodyKg > 0 ? repsAtLoad(able, kg + bodyKg, client.formula) : 0;
+    const repsAt = (kg: number): number => (known && kg + bodyKg > 0 ? toFailureAt(able, kg + bodyKg) : 0);
     const miss = (kg: number): number => missOf(repsAt(kg), target);
 
     let wish: number | null = null;
@@ -210,11 +212,12 @@ export function prescribe(
     if (near?.pinKg !== undefined && makeable) set.pinKg = near.pinKg;
     const toFailure = kg === null ? 0 : repsAt(kg);
     const lifts = known && kg !== null && kg + bodyKg > 0 && target.holdS === undefined;
-    if (lifts && isTold(toFailure, target)) {
+    if (lifts && isTold(toFailure, target, pace)) {
       const reps = expectedReps(toFailure, target);
       set.expectedReps = reps;
       set.expectedReserve = Math.max(0, toFailure - reps);
-      if (!target.open) set.chance = chanceInRange(able, max.spread, kg + bodyKg, target, client.formula);
+      if (!target.open)
+        set.chance = chanceInRange(able, max.spread, kg + bodyKg, target, client.formula, pace);
       if (hand === null && wish !== null && wish + bodyKg > 0 && !target.loadOf)
         set.reserveShift = toFailure - repsAt(wish);
     }

@@ -5,8 +5,8 @@ import { moduleOf } from '../session/schemes/all';
 import { maxOverLoad, MOST_REPS, repsAtLoad, type FormulaChoice } from '../strength/formulas';
 
 /** Largest load (everything that moves) at which a set still reaches its lowest reps and its reserve. */
-const loadFor = (momentaryMax: number, target: SetTarget, formula: FormulaChoice): number =>
-  momentaryMax / maxOverLoad(Math.min(MOST_REPS, target.reps.lo + target.reserve), formula);
+const loadFor = (momentaryMax: number, target: SetTarget, formula: FormulaChoice, pace: number): number =>
+  momentaryMax / maxOverLoad(Math.min(MOST_REPS, (target.reps.lo + target.reserve) * pace), formula);
 
 /** True where the sets of a line are meant to share a load, unless the coach has them come down. */
 export const sharesLoad = (line: Pick<Line, 'scheme' | 'loads'>): boolean =>
@@ -15,7 +15,8 @@ export const sharesLoad = (line: Pick<Line, 'scheme' | 'loads'>): boolean =>
 /**
  * Wished loads (everything that moves, kg) of the bouts that find their own, before fitting. Schemes of
  * one load take what the last, tired set can still do; where that load would leave the first set above
- * its range, loads step down instead, unless the coach asks for one load.
+ * its range, loads step down instead, unless the coach asks for one load. `pace`: ordinary repetitions that
+ * one of this tempo is worth.
  */
 export function wishes(
   line: Line,
@@ -23,16 +24,18 @@ export function wishes(
   max: number,
   losses: readonly number[],
   formula: FormulaChoice,
+  pace: number,
 ): (number | null)[] {
   const each = targets.map((t, i) =>
-    t.loadOf || t.holdS !== undefined ? null : loadFor(max * (1 - (losses[i] ?? 0)), t, formula),
+    t.loadOf || t.holdS !== undefined ? null : loadFor(max * (1 - (losses[i] ?? 0)), t, formula, pace),
   );
   const own = each.filter((kg) => kg !== null);
   if (!moduleOf(line.scheme).oneLoad || own.length === 0) return each;
   if (sharesLoad(line)) {
     const one = Math.min(...own);
     const first = targets[0]!;
-    const spare = repsAtLoad(max * (1 - (losses[0] ?? 0)), one, formula) - first.reserve - first.reps.hi;
+    const able = repsAtLoad(max * (1 - (losses[0] ?? 0)), one, formula) / pace;
+    const spare = able - first.reserve - first.reps.hi;
     if (line.loads === 'one' || spare <= 1) return each.map((kg) => kg && one);
   }
   let held = Infinity;

@@ -26,6 +26,7 @@ import { linesOf, type Emphasis, type Line, type Session } from '../session/docu
 import { rangeTime, repSeconds } from '../session/effort';
 import { setCountOf, setTargets, type SetTarget } from '../session/schemes';
 import type { MaxEstimate } from '../strength/max';
+import { paceOf } from '../strength/pace';
 import { clientMax } from './client-max';
 import type { Context } from './context';
 
@@ -45,6 +46,8 @@ export interface MeasuredLine extends Prescription {
   credits: Credits;
   voice: VoiceId;
   max: MaxEstimate;
+  /** Ordinary repetitions that one of this tempo is worth; 1 unless it is slow. */
+  pace: number;
   ramps: RampSet[];
   /** Time from the first step toward the line to the end of its last set, its share of a pair. */
   seconds: number;
@@ -163,7 +166,7 @@ function exertions(
         startS: e.startS,
         endS: e.endS,
         credits: boutCredits(m, target),
-        reps: boutReps(target, set?.expectedReps ?? null),
+        reps: boutReps(target, set?.expectedReps ?? null) * m.pace,
         reserve: target.reserve,
       };
     });
@@ -212,6 +215,7 @@ function makeBare(line: Line, context: Context): BareLine {
     voice: leadVoice(credits),
     max: clientMax(movement, rig, context, line.hung),
     sets: [],
+    pace: paceOf(repSeconds(line.tempo)),
     calibrate: false,
     missing: null,
     ramps: [],
@@ -281,6 +285,7 @@ function prescribed(m: MeasuredLine, losses: readonly number[], context: Context
     context.kit,
     context.client,
     shareOfOther(m.line, m.movement, context),
+    m.pace,
   );
   prescriptions.set(m.line, { context, losses, result });
   return result;

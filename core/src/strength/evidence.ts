@@ -11,6 +11,8 @@ export const liftRecordSchema = z
     reps: z.number().int().min(1).max(100),
     reserve: z.number().min(0).max(10),
     kind: z.enum(['test', 'set']),
+    /** Seconds a repetition took, where it was slower than usual. */
+    repS: z.number().min(0.5).max(60).optional(),
     /** Share of the fresh max that was lost to the sets before it; nothing when left out. */
     tired: z.number().min(0).max(0.6).optional(),
   })

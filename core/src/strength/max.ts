@@ -3,6 +3,7 @@ import type { BorrowedRatio, Movement, ReferenceLift } from '../movements/model'
 import type { Rig } from '../movements/rig';
 import { fullRig, knobFactor } from '../movements/settings';
 import { daysBetween } from '../units/time';
+import { paceOf } from './pace';
 import { massText, type MassUnit, roughMass } from '../units/mass';
 import { interpolate } from '../units/numbers';
 import type { LiftRecord } from './evidence';
@@ -114,7 +115,8 @@ function fromRecord(
   rig: Rig,
   context: StrengthContext,
 ): LogEstimate | null {
-  const reps = record.reps + record.reserve;
+  const pace = paceOf(record.repS ?? 0);
+  const reps = (record.reps + record.reserve) * pace;
   if (reps > MOST_REPS) return null;
   const moved = record.loadKg + movedShare(movement, record.rig) * context.massKg;
   if (moved <= 0) return null;
@@ -123,7 +125,7 @@ function fromRecord(
     rigFactor(movement, record.rig, OVERHEAD_PER_BENCH.ratio, context);
   // What a tired set shows is what was left of the fresh max.
   const fresh = 1 / (1 - (record.tired ?? 0));
-  const kg = estimatedMax(moved, record.reps, record.reserve, context.formula) * scale * fresh;
+  const kg = estimatedMax(moved, record.reps * pace, record.reserve * pace, context.formula) * scale * fresh;
   const age = Math.max(0, daysBetween(record.date, context.todayIso));
   const reading = estimateError(reps) ** 2;
   // People judge what is left best within about three of failure.
@@ -141,7 +143,7 @@ function fromRecord(
     own: Math.abs(Math.log(scale)) < 0.05,
     terms: [
       {
-        says: `${record.kind === 'test' ? 'test' : 'set'} ${days}: ${massText(record.loadKg, context.unit)} × ${record.reps}${left}${(record.tired ?? 0) >= 0.02 ? `, ${Math.round(record.tired! * 100)} % tired` : ''}${turned}${isRough(reps) ? ', rough' : ''}`,
+        says: `${record.kind === 'test' ? 'test' : 'set'} ${days}: ${massText(record.loadKg, context.unit)} × ${record.reps}${left}${pace > 1 ? `, ${record.repS} s a rep` : ''}${(record.tired ?? 0) >= 0.02 ? `, ${Math.round(record.tired! * 100)} % tired` : ''}${turned}${isRough(reps) ? ', rough' : ''}`,
         kg,
         spread,
       },

@@ -67,4 +67,12 @@ export const migrations: Record<string, Migration> = {
         .execute();
     },
   },
+  '004-slow-sets': {
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .alterTable('performed_sets')
+        .addColumn('rep_s', 'real', (c) => c.notNull().defaultTo(0))
+        .execute();
+    },
+  },
 };

@@ -26,6 +26,8 @@ export interface PerformedSetRow {
   reserve: number;
   /** Share of the fresh max lost to the sets before. */
   tired: number;
+  /** Seconds a repetition took; 0 where nobody said. */
+  rep_s: number;
 }
 
 export interface Tables {

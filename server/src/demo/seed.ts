@@ -1,12 +1,13 @@
 import { appraise, type Context } from '@drimbo/core';
 import { schools } from '@drimbo/core/schools/schools';
+import { repSeconds } from '@drimbo/core/session/effort';
 import type { Block, Session, WarmupItem } from '@drimbo/core/session/document';
 import { emptySession, singleBlock } from '@drimbo/core/session/starting';
 import { lineFromTyped, readTypedLine } from '@drimbo/core/shorthand/typed-line';
 import type { LiftRecord } from '@drimbo/core/strength/evidence';
 import type { Kysely } from 'kysely';
 import type { PerformedSetRow, Tables } from '../database/tables';
-import { makeStore } from '../store';
+import { makeStore, recordOf } from '../store';
 import { demoClients } from './clients';
 import { demoKits } from './kits';
 import { demoSessions, type TypedSession } from './sessions';
@@ -67,23 +68,13 @@ function performed(typed: TypedSession, id: string, session: Session, context: C
         reps,
         reserve: Math.min(5, Math.round(set.target.reserve)),
         tired: Number(Math.min(0.6, set.loss).toFixed(3)),
+        rep_s: repSeconds(m.line.tempo),
       });
       sequence += 1;
     }
   });
   return rows;
 }
-
-const asRecord = (row: PerformedSetRow): LiftRecord => ({
-  movement: row.movement,
-  rig: JSON.parse(row.rig) as LiftRecord['rig'],
-  date: row.done_on,
-  loadKg: row.load_kg,
-  reps: row.reps,
-  reserve: row.reserve,
-  kind: 'set',
-  tired: row.tired,
-});
 
 /** Fills an empty database with the Boathouse: kits, clients, sessions, logged sets. False when it is not empty. */
 export async function seedDemo(db: Kysely<Tables>, now = new Date()): Promise<boolean> {
@@ -125,7 +116,7 @@ export async function seedDemo(db: Kysely<Tables>, now = new Date()): Promise<bo
       todayIso: document.date!,
     });
     if (rows.length > 0) await db.insertInto('performed_sets').values(rows).execute();
-    logs.set(typed.client, [...logged, ...rows.map(asRecord)]);
+    logs.set(typed.client, [...logged, ...rows.map(recordOf)]);
   }
   return true;
 }

@@ -14,7 +14,7 @@ const LONGEST = 30;
 function moreReps(s: Measured, m: MeasuredLine): FixDraft[] {
   if (m.max.basis === 'calibrate') return [];
   const set = m.sets[m.sets.length - 1]!;
-  const able = repsAtLoad(m.max.kg * (1 - set.loss), set.kg!, s.context.client.formula);
+  const able = repsAtLoad(m.max.kg * (1 - set.loss), set.kg!, s.context.client.formula) / m.pace;
   const lo = Math.floor(Math.min(MOST_REPS, able) - set.target.reserve);
   if (m.line.scheme.kind !== 'straight' || lo <= m.line.scheme.reps.hi || lo > LONGEST) return [];
   const reps = { lo, hi: Math.min(LONGEST, lo + 3) };
@@ -25,6 +25,18 @@ function moreReps(s: Measured, m: MeasuredLine): FixDraft[] {
     },
   ];
 }
+
+const slower = (m: MeasuredLine): FixDraft[] =>
+  m.line.tempo.lower < 4
+    ? [
+        {
+          label: 'Lower for four seconds, pause one',
+          edit: changeLine(m.id, {
+            tempo: { ...m.line.tempo, lower: 4, stretched: Math.max(1, m.line.tempo.stretched) },
+          }),
+        },
+      ]
+    : [];
 
 const oneAndAHalf = (m: MeasuredLine): FixDraft[] =>
   m.movement.knobs.range?.options.includes('one and a half') && m.rig.range !== 'one and a half'
@@ -50,7 +62,6 @@ export const rackRunsOut: Rule = {
           m.movement.load.kind === 'external' &&
           set !== undefined &&
           !set.byHand &&
-          m.line.tempo.lower < 4 &&
           set.kg === heaviest &&
           set.reserveShift > TOO_EASY
         );
@@ -60,10 +71,7 @@ export const rackRunsOut: Rule = {
         what: `${m.name} would need ${roughMass(m.sets[0]!.wishKg!, s.context.client.unit)}; the heaviest here is ${massText(m.sets[0]!.kg!, s.context.client.unit)}.`,
         why: 'Slower lowering, a pause, one-and-a-half reps, more of them or another implement make the load enough again.',
         fixes: [
-          {
-            label: 'Lower for four seconds, pause one',
-            edit: changeLine(m.id, { tempo: { ...m.line.tempo, lower: 4, stretched: 1 } }),
-          },
+          ...slower(m),
           ...oneAndAHalf(m),
           ...moreReps(s, m),
           ...insteadOf(m, s, { other: 'kit', kindTo: null }),

@@ -113,3 +113,8 @@ test.each([
   start(line(id), { ...sampleContext, client: { ...sampleContext.client, tests: [] } });
   expect(screen.getByText(says)).toBeTruthy();
 });
+
+test('a slow tempo says what it does to the load', () => {
+  start(line('barbell-bench-press', { tempo: { lower: 4, stretched: 1, lift: 1, shortened: 0 } }));
+  expect(screen.getByText(/of 6 s counts as 1.5 ordinary ones/)).toBeTruthy();
+});

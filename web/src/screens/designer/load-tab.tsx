@@ -2,6 +2,8 @@ import { clientMax } from '@drimbo/core/measure/client-max';
 import type { MeasuredLine } from '@drimbo/core/measure/measure';
 import { entryIn } from '@drimbo/core/movements/notebook';
 import type { Line } from '@drimbo/core/session/document';
+import { repSeconds } from '@drimbo/core/session/effort';
+import { USUAL_REP_S } from '@drimbo/core/strength/pace';
 import { repsText } from '@drimbo/core/session/schemes/model';
 import { formulas } from '@drimbo/core/strength/formulas';
 import { massFigure, massText, roughMass } from '@drimbo/core/units/mass';
@@ -121,6 +123,13 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
           </>
         )}
         {m.line.percentOf && <p>{shareWords(m.line.percentOf, designer)}</p>}
+        {m.pace > 1 && max.basis !== 'calibrate' && (
+          <p>
+            A repetition of {repSeconds(m.line.tempo)} s counts as {Number(m.pace.toFixed(2))} ordinary ones
+            of {USUAL_REP_S} s, so the load is lighter. A model&apos;s estimate; slow work is commonly 15 to
+            30 % lighter.
+          </p>
+        )}
         {fitted && (
           <p>
             {roughMass(fitted.wishKg!, unit)} cannot be made at {kit.name}; {massText(fitted.kg!, unit)}{' '}
