@@ -1,0 +1,78 @@
+import { appraise } from '@drimbo/core';
+import { applyEdit } from '@drimbo/core/session/edits';
+import { sampleContext, soundPush } from '@drimbo/core/testing/samples';
+import { fireEvent, render, screen } from '@testing-library/react';
+import { Fan } from './fan';
+import { Score } from './score';
+
+const start = (s = soundPush) => {
+  const appraisal = appraise(s, sampleContext);
+  const picked: [string, number | null][] = [];
+  const moved: [string, number][] = [];
+  render(
+    <Score
+      appraisal={appraisal}
+      selected="barbell-bench-press"
+      onPick={(id, set) => picked.push([id, set])}
+      onMove={(line, to) => moved.push([line, to])}
+    />,
+  );
+  const bars = (title: RegExp): SVGRectElement[] =>
+    [...document.querySelectorAll<SVGRectElement>('rect.bar')].filter((b) =>
+      title.test(b.querySelector('title')!.textContent!),
+    );
+  return { appraisal, picked, moved, bars };
+};
+const number = (e: Element, name: string): number => Number(e.getAttribute(name));
+
+test('says in words how long it is and what comes when', () => {
+  const { appraisal } = start();
+  const says = screen.getByRole('img').getAttribute('aria-label')!;
+  expect(says).toContain(`${Math.round(appraisal.totals.minutes)} minutes of 100`);
+  for (const m of appraisal.lines) expect(says).toContain(`${m.name} from minute`);
+});
+
+test('a bar for each set in the lane of what it trains, higher the nearer to failure', () => {
+  const { bars } = start();
+  // Bench press trains all three lanes; its three sets leave 3, 2.5 and 2.
+  const sets = [1, 2, 3].map((n) => bars(new RegExp(`^Set ${n}, Barbell bench press`)));
+  expect(sets.map((s) => s.length)).toEqual([3, 3, 3]);
+  const heights = sets.map((s) => number(s[0]!, 'height'));
+  expect(heights).toEqual([...heights].sort((a, b) => a - b));
+  const lefts = sets.map((s) => number(s[0]!, 'x'));
+  expect(lefts).toEqual([...lefts].sort((a, b) => a - b));
+});
+
+test('ramp sets are hollow and picked as a movement, sets as themselves', () => {
+  const { appraisal, bars, picked } = start();
+  const ramps = bars(/^Ramp/);
+  expect(ramps.length).toBeGreaterThan(0);
+  const first = appraisal.lines.find((m) => m.ramps.length > 0)!.id;
+  fireEvent.click(ramps[0]!);
+  fireEvent.click(bars(/^Set 2, Barbell bench press/)[0]!);
+  expect(picked).toEqual([
+    [first, null],
+    ['barbell-bench-press', 1],
+  ]);
+  expect(ramps[0]!.getAttribute('fill')).not.toBe(ramps[0]!.getAttribute('stroke'));
+});
+
+test('the client’s minutes are a line with what is left or over', () => {
+  start();
+  expect(screen.getByText(/^100 min, \d+ free$/)).toBeTruthy();
+});
+
+test('a session that runs over says by how much', () => {
+  const { appraisal } = start(applyEdit(soundPush, { do: 'head', patch: { minutes: 30 } }));
+  expect(screen.getByText(`30 min, ${Math.round(appraisal.totals.overMinutes)} over`)).toBeTruthy();
+});
+
+test('the fan tells every region’s sets, its band and what the next set is worth', () => {
+  const { dose } = appraise(soundPush, sampleContext);
+  render(<Fan dose={dose} />);
+  const says = document.querySelector('[aria-label^="Dose."]')!.getAttribute('aria-label')!;
+  expect(says).toMatch(/upper chest/i);
+  const shown = document.body.textContent!;
+  for (const id of ['pecUpper', 'deltSide', 'triLong'] as const)
+    expect(shown).toContain(dose.regions[id].fractional.toFixed(1));
+});
