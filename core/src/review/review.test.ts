@@ -173,6 +173,10 @@ const broken: Record<string, { session: Session; context?: Context; severity: st
     }),
     severity: 'watch',
   },
+  'reps-off-home': {
+    session: session([line('dumbbell-lateral-raise', straight(3, 5))]),
+    severity: 'note',
+  },
   'short-of-range': {
     session: session([line('barbell-bench-press', { loadKg: 100 })]),
     severity: 'watch',
@@ -247,6 +251,20 @@ describe.each(Object.entries(broken))(
       });
   },
 );
+
+test.each([
+  ['standing-barbell-press', 20, true],
+  ['dumbbell-bench-press', 16, true],
+  ['dumbbell-bench-press', 15, false],
+  ['push-up', 30, false],
+  ['chest-press-machine', 20, false],
+  ['dumbbell-fly', 6, true],
+  ['cable-lateral-raise', 8, false],
+  ['lying-triceps-extension', 6, false],
+] as const)('%s for sets of %d: off its home is %p', (id, reps, off) => {
+  const found = findings(session([line(id, straight(3, reps))])).filter((f) => f.rule === 'reps-off-home');
+  expect(found.length > 0).toBe(off);
+});
 
 test('a sound push day has nothing to stop for or to watch', () => {
   expect(findings(soundPush).filter((f) => f.severity !== 'note')).toEqual([]);

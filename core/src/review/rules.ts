@@ -21,6 +21,7 @@ import { optionalFrontDelt } from './rules/optional-front-delt';
 import { overTime } from './rules/over-time';
 import { rackRunsOut } from './rules/rack-runs-out';
 import { redundantPresses } from './rules/redundant-presses';
+import { repsOffHome } from './rules/reps-off-home';
 import { restAtTheTop } from './rules/rest-at-the-top';
 import { reverseGripAlone } from './rules/reverse-grip-alone';
 import { sessionBand } from './rules/session-band';
@@ -54,6 +55,7 @@ export const rules: readonly Rule[] = [
   missingSideDelt,
   sessionBand,
   dumbbellsLowReps,
+  repsOffHome,
   angleNotOnBench,
   loadNotMakeable,
   shortOfRange,
