@@ -116,30 +116,33 @@ export function layTimeline(
   };
 
   for (const block of session.blocks) {
-    const setsOf = (lineId: string): number => 1 + Math.max(-1, ...clocks.get(lineId)!.setOf);
-    const rounds = Math.max(...block.lines.map((l) => setsOf(l.id)));
+    // Bouts stand in order of their sets, so that the last one knows how many there are.
+    const turns = block.lines.map((l) => {
+      const clock = clocks.get(l.id)!;
+      return { id: l.id, clock, sets: (clock.setOf[clock.setOf.length - 1] ?? -1) + 1 };
+    });
+    const rounds = Math.max(...turns.map((t) => t.sets));
     for (let round = 0; round < rounds; round++) {
-      const inRound = block.lines.filter((l) => setsOf(l.id) > round);
-      inRound.forEach((line, position) => {
-        const clock = clocks.get(line.id)!;
-        const bouts = clock.setOf.flatMap((set, i) => (set === round ? [i] : []));
-        const first = bouts[0]!;
-        if (round === 0) prepare(line.id, clock);
+      const inRound = turns.filter((t) => t.sets > round);
+      inRound.forEach(({ id, clock }, position) => {
+        const first = clock.setOf.indexOf(round);
+        const last = clock.setOf.lastIndexOf(round);
+        if (round === 0) prepare(id, clock);
         else {
           const change = clock.changeS[first] ?? 0;
           if (position > 0) {
             const swap = walkSeconds(ways, station, clock.station, true);
-            spend('swap', swap, line.id, first);
-            spend('rest', Math.max(block.betweenS - swap, change - swap, 0), line.id, first);
-          } else spend('rest', Math.max(owedRest, change), line.id, first);
+            spend('swap', swap, id, first);
+            spend('rest', Math.max(block.betweenS - swap, change - swap, 0), id, first);
+          } else spend('rest', Math.max(owedRest, change), id, first);
           owedRest = 0;
           station = clock.station;
         }
-        bouts.forEach((bout, n) => {
-          if (n > 0)
-            spend('rest', Math.max(clock.pauseS[bout - 1] ?? 0, clock.changeS[bout] ?? 0), line.id, bout);
-          spend('set', clock.setS[bout]!, line.id, bout);
-        });
+        for (let bout = first; bout <= last; bout++) {
+          if (bout > first)
+            spend('rest', Math.max(clock.pauseS[bout - 1] ?? 0, clock.changeS[bout] ?? 0), id, bout);
+          spend('set', clock.setS[bout]!, id, bout);
+        }
         owedRest = position < inRound.length - 1 ? block.betweenS : clock.restS;
       });
     }
