@@ -84,3 +84,21 @@ test('a cell that wraps holds one value: a new line in it is a space', async () 
   expect(taken).toEqual(['20, 22']);
   expect(cell.value).toBe('20, 22');
 });
+
+test('Escape takes back what is typed; with nothing typed it reaches what the cell stands in', async () => {
+  let heard = 0;
+  render(
+    <div role="presentation" onKeyDown={(e) => e.key === 'Escape' && (heard += 1)}>
+      <Reps />
+    </div>,
+  );
+  const user = userEvent.setup();
+  const cell = screen.getByLabelText<HTMLInputElement>('Reps');
+  await user.clear(cell);
+  await user.type(cell, '12{Escape}');
+  expect([cell.value, heard]).toEqual(['8', 0]);
+  await user.click(cell);
+  await user.keyboard('{Escape}');
+  expect(heard).toBe(1);
+  expect(document.activeElement).not.toBe(cell);
+});

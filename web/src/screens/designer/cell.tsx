@@ -107,6 +107,11 @@ export function Cell<T>({
     return () => value !== null && take(value);
   };
   const keys = (e: KeyboardEvent<HTMLInputElement>): void => {
+    // With nothing typed, Escape is for whatever the cell stands in.
+    if (e.key === 'Escape' && typed === null) {
+      e.currentTarget.blur();
+      return;
+    }
     if (e.key === 'Escape' || e.key === 'Enter') {
       e.preventDefault();
       e.stopPropagation();
