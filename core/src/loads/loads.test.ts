@@ -4,7 +4,8 @@ import { makeableLoads } from '../kit/fitting';
 import { movementOf } from '../movements/catalogue';
 import { anyContext, anyLine } from '../testing/any';
 import { line, sampleClient, sampleContext, sampleKit, session } from '../testing/samples';
-import { maxOverLoad } from '../strength/formulas';
+import { maxOverLoad, repsAtLoad } from '../strength/formulas';
+import { costOf, MAY_MISS } from './wishes';
 
 const first = (l: ReturnType<typeof line>, context = sampleContext) =>
   layOut(session([l]), context).lines[0]!;
@@ -177,6 +178,26 @@ test('whatever the gym, a computed load is made of what it has: a bar and its pl
       }
     }),
     { numRuns: 150 },
+  );
+});
+
+test('no set is left short where the next lighter load would cost less', () => {
+  fc.assert(
+    fc.property(anyLine('a'), anyContext, (l, context) => {
+      const m = first({ ...l, loadKg: null, percentOf: undefined }, context);
+      if (m.max.basis === 'calibrate' || m.movement.load.kind !== 'external') return;
+      if (l.scheme.kind !== 'straight' || l.loads === 'one') return;
+      const made = makeableLoads(context.kit, m.movement).map((x) => x.kg);
+      for (const s of m.sets) {
+        const lighter = made[made.indexOf(s.kg!) - 1];
+        if (lighter === undefined) continue;
+        const able = m.max.kg * (1 - s.loss);
+        const cost = (kg: number): number =>
+          costOf(repsAtLoad(able, kg, context.client.formula) / m.pace, s.target);
+        expect(cost(s.kg!)).toBeLessThanOrEqual(Math.max(2 * MAY_MISS, cost(lighter)) + 1e-9);
+      }
+    }),
+    { numRuns: 200 },
   );
 });
 

@@ -10,7 +10,7 @@ import { setTargets, type SetTarget } from '../session/schemes';
 import { maxOverLoad, MOST_REPS, repsAtLoad } from '../strength/formulas';
 import { movedShare, ratioAt, type MaxEstimate } from '../strength/max';
 import { chanceInRange } from './chance';
-import { fitted, MAY_MISS, missOf, sharesLoad, wishes } from './wishes';
+import { costOf, fitted, MAY_MISS, missOf, sharesLoad, wishes } from './wishes';
 
 /** One working set with its load on this kit. Loads in kg as the coach says them. */
 export interface LoadedSet {
@@ -135,14 +135,16 @@ export function prescribe(
     const wish = own[0] && wished![own[0].i]!;
     if (!wish || !choices?.length || own.some(({ i }) => wished![i] !== wish)) return null;
     const bodyKg = body(own[0]!.target);
-    const missAt = (kg: number) => (o: (typeof own)[number]) =>
-      missOf(toFailureAt(maxKg * (1 - (losses[o.i] ?? 0)), kg + bodyKg), o.target);
+    const able = (kg: number, i: number): number => toFailureAt(maxKg * (1 - (losses[i] ?? 0)), kg);
     // The set with the least to give decides; what the others then have to spare is judged after it.
     const slack = ({ target, i }: (typeof own)[number]): number =>
-      toFailureAt(maxKg * (1 - (losses[i] ?? 0)), wish) - target.reserve - target.reps.lo;
+      able(wish, i) - target.reserve - target.reps.lo;
     const tightest = own.reduce((a, o) => (slack(o) < slack(a) ? o : a));
-    const load = fitted(choices, Math.max(0, wish - bodyKg), (kg) => missAt(kg)(tightest));
-    return line.loads === 'one' || own.map(missAt(load.kg)).every((miss) => miss <= MAY_MISS) ? load : null;
+    const load = fitted(choices, Math.max(0, wish - bodyKg), (kg) =>
+      costOf(able(kg + bodyKg, tightest.i), tightest.target),
+    );
+    const keeps = own.every(({ target, i }) => missOf(able(load.kg + bodyKg, i), target) <= MAY_MISS);
+    return line.loads === 'one' || keeps ? load : null;
   }
 
   const shared = known ? sharedLoad(max.kg) : null;
@@ -168,7 +170,7 @@ export function prescribe(
     };
     const able = momentary();
     const repsAt = (kg: number): number => (known && kg + bodyKg > 0 ? toFailureAt(able, kg + bodyKg) : 0);
-    const miss = (kg: number): number => missOf(repsAt(kg), target);
+    const cost = (kg: number): number => costOf(repsAt(kg), target);
 
     let wish: number | null = null;
     if (target.loadOf) {
@@ -181,7 +183,7 @@ export function prescribe(
     let noLighter = false;
     const finds = target.stage === 0 && !target.loadOf && askedKg === null && !target.open;
     if (hand === null && near && wish !== null) {
-      if (finds) near = shared ?? fitted(choices!, wish, miss);
+      if (finds) near = shared ?? fitted(choices!, wish, cost);
       // A drop has to be one: where the kit's steps are coarse the next lighter load is taken.
       if (target.stage > 0 && target.loadOf!.share < 1 && before?.kg != null && near.kg >= before.kg) {
         near = lighterThan(choices!, before.kg, wish) ?? near;
@@ -189,7 +191,7 @@ export function prescribe(
       }
       // Where steps are coarse, keeping the bells can miss the range by less than changing them.
       const keeps = finds && sharesLoad(line);
-      if (keeps && held && near.kg < held.kg && miss(held.kg) <= miss(near.kg)) near = held;
+      if (keeps && held && near.kg < held.kg && cost(held.kg) <= cost(near.kg)) near = held;
     }
     if (target.stage === 0) held = near;
     const makeable = hand === null || (near !== null && Math.abs(near.kg - hand) < 0.01) || choices === null;

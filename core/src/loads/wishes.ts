@@ -54,14 +54,18 @@ export function missOf(toFailure: number, { reps, reserve }: SetTarget): number 
 /** A repetition short of the range is as bad as this many to spare above it. Own estimate. */
 const SHORT_COSTS = 2;
 
+/** What a miss costs: a set that falls short is worse than one with repetitions to spare. */
+export const costOf = (toFailure: number, target: SetTarget): number =>
+  missOf(toFailure, target) * (toFailure - target.reserve < target.reps.lo ? SHORT_COSTS : 1);
+
 /**
  * The load to take for a wish: the nearest; the next lighter where the nearest lies above the wish and a
  * set would fall short of its range by more than effort makes up for, unless that leaves far more to
- * spare. `miss`: what a set misses at a load, as `missOf` tells it.
+ * spare. `cost`: what a set costs at a load, as `costOf` tells it.
  */
-export function fitted(choices: readonly MadeLoad[], wishKg: number, miss: (kg: number) => number): MadeLoad {
+export function fitted(choices: readonly MadeLoad[], wishKg: number, cost: (kg: number) => number): MadeLoad {
   const { index, load } = nearestLoad(choices, wishKg);
   const lighter = choices[index - 1];
-  if (load.kg <= wishKg || !lighter || miss(load.kg) <= MAY_MISS) return load;
-  return miss(lighter.kg) < SHORT_COSTS * miss(load.kg) ? lighter : load;
+  if (load.kg <= wishKg || !lighter || cost(load.kg) <= SHORT_COSTS * MAY_MISS) return load;
+  return cost(lighter.kg) < cost(load.kg) ? lighter : load;
 }

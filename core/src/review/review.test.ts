@@ -82,7 +82,10 @@ const broken: Record<string, { session: Session; context?: Context; severity: st
     severity: 'watch',
   },
   'session-band': {
-    session: session([line('barbell-bench-press', straight(10, 8)), line('dumbbell-fly', straight(9, 12))]),
+    session: session([
+      line('barbell-bench-press', straight(10, 8)),
+      line('dumbbell-fly', { ...straight(9, 12), loadKg: 12 }),
+    ]),
     severity: 'watch',
   },
   'over-time': { session: { ...soundPush, minutes: 48 }, severity: 'watch' },
