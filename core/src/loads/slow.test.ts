@@ -31,26 +31,23 @@ test('slow work is lighter toward what common practice has it, never past it', (
   expect(lighter(tempo(1, 0))).toBe(0);
 });
 
-test('slower is never heavier, and never brings more repetitions of the same load', () => {
+test('for a fresh set slower is never heavier, and never brings more repetitions of the same load', () => {
   fc.assert(
     fc.property(
       fc.integer({ min: 1, max: 8 }),
       fc.integer({ min: 0, max: 4 }),
       fc.integer({ min: 3, max: 15 }),
       (lower, longer, lo) => {
-        const scheme = { kind: 'straight' as const, sets: 3, reps: { lo, hi: lo + 2 } };
-        const [quick, slow] = [tempo(lower), tempo(lower + longer)].map((t) => bench({ scheme, ...t }));
-        slow!.sets.forEach((s, i) => expect(s.wishKg!).toBeLessThanOrEqual(quick!.sets[i]!.wishKg! + 1e-9));
-        const [easy, hard] = [tempo(lower), tempo(lower + longer)].map((t) =>
-          bench({ scheme, loadKg: 80, ...t }),
-        );
-        hard!.sets.forEach((s, i) => {
-          if (s.expectedReps !== null && easy!.sets[i]!.expectedReps !== null)
-            expect(s.expectedReps).toBeLessThanOrEqual(easy!.sets[i]!.expectedReps!);
-        });
+        const scheme = { kind: 'straight' as const, sets: 1, reps: { lo, hi: lo + 2 } };
+        const fresh = (loadKg: number | null) =>
+          [tempo(lower), tempo(lower + longer)].map((t) => bench({ scheme, loadKg, ...t }).sets[0]!);
+        const [quick, slow] = fresh(null);
+        expect(slow!.wishKg!).toBeLessThanOrEqual(quick!.wishKg! + 1e-9);
+        const [easy, hard] = fresh(80);
+        expect(hard!.expectedReps ?? 0).toBeLessThanOrEqual(easy!.expectedReps ?? Infinity);
       },
     ),
-    { numRuns: 60 },
+    { numRuns: 100 },
   );
 });
 
