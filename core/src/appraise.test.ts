@@ -27,7 +27,7 @@ test('any entry of the catalogue, at any bench, can be appraised', () => {
         expect(shared).toBeCloseTo(timeline.totalS, 6);
       },
     ),
-    { numRuns: 120 },
+    { numRuns: 60 },
   );
 });
 
@@ -48,6 +48,6 @@ test('whatever session for whomever in whatever gym, every figure is a figure an
       const sheet = JSON.stringify(makeSheet(s, appraisal, context));
       expect(sheet).not.toMatch(/NaN|undefined|Infinity|null kg|null lb/);
     }),
-    { numRuns: 120 },
+    { numRuns: 60 },
   );
 });

@@ -102,7 +102,7 @@ test('whatever a sheet says of sets and reps is read back as those sets and reps
         expect(JSON.stringify(told[i])).not.toMatch(/ {2}/);
       });
     }),
-    { numRuns: 40 },
+    { numRuns: 25 },
   );
 });
 

@@ -29,7 +29,7 @@ test('each finding has a key of its own, names lines that are there, and every f
           );
       }
     }),
-    { numRuns: 60 },
+    { numRuns: 30 },
   );
 });
 
@@ -45,7 +45,7 @@ test('any finding can be set aside, alone, and brought back', () => {
       expect(after.filter((f) => f.dismissed !== null).map((f) => f.key)).toEqual([key]);
       expect(appraise(applyEdit(aside, { do: 'recall', finding: key }), context).findings).toEqual(findings);
     }),
-    { numRuns: 25 },
+    { numRuns: 12 },
   );
 });
 
@@ -73,7 +73,7 @@ test('whatever is offered against a limit does not meet it', () => {
           expect(cautionFor(movement, rig, limit)).toBeNull();
         }
     }),
-    { numRuns: 60 },
+    { numRuns: 30 },
   );
 });
 
