@@ -46,6 +46,8 @@ const written: [typed: string, name: string, cell: string, sheet: RegExp][] = [
     '3 × 12',
     /squeeze hard for 10 seconds and keep breathing/,
   ],
+  ['lying triceps extension 12-15, 8-10, 6', 'Lying triceps extension', '12–15, 8–10, 6', /12–15, 8–10, 6/],
+  ['seated db press 3x10 partials', 'Seated dumbbell press', '3 × 10', /stretched half only/],
   ['push press 3x5 80% of strict press', 'Push press', '3 × 5', /3 × 5 at \d/],
 ];
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { schools } from '../schools/schools';
 import { lineSchema } from '../session/document';
+import { schemeText } from '../session/schemes';
 import { lineFromTyped, readTypedLine } from './typed-line';
 
 test('the line a coach writes', () => {
@@ -111,4 +112,18 @@ test('what is read back stands in the order it was typed, and the end of a very 
   const long = read(`bench 4x8 ${'quay '.repeat(90)}something else`);
   expect(long.entry?.id).toBe('barbell-bench-press');
   expect(long.unknown.join(' ')).toContain('something else');
+});
+
+test.each([
+  ['lying triceps extension 12-15, 8-10, 6', '12–15, 8–10, 6'],
+  ['bench 12 to 15, 8 leave 2', '12–15, 8'],
+  ['bench 12, 9, 6 each its own rest 90', '12, 9, 6 each its own'],
+  ['bench 12/9/6', '12, 9, 6'],
+  ['bench pyramid 5, 7, 9 leave 1', '5, 7, 9'],
+  ['db bench 4x8-10, 90s rest, leave 2', '4 × 8–10'],
+  ['bench 3x8-10, 3-1-1-0 tempo', '3 × 8–10'],
+])('%p goes by %p, and nothing of it is left over', (text, scheme) => {
+  const read = readTypedLine(text, 'kg');
+  expect(schemeText(read.patch.scheme!)).toBe(scheme);
+  expect(read.unknown).toEqual([]);
 });

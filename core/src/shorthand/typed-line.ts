@@ -7,6 +7,7 @@ import type { Line } from '../session/document';
 import { parseReserve, parseTempo, reserveText, tempoText } from '../session/effort';
 import { parseScheme, schemeText, turnedInto } from '../session/schemes';
 import { schemeModules } from '../session/schemes/all';
+import { REPS } from '../session/schemes/model';
 import { startingLine } from '../session/starting';
 import { clockText, parseDuration } from '../units/time';
 import { massText, toKg, type MassUnit } from '../units/mass';
@@ -157,7 +158,10 @@ const readers: Reader[] = [
     take: (m, out) => takeScheme(m[1]!, out),
   },
   {
-    pattern: /(?:\bpyramid(?:\s+of)?\s*:?\s*)?\b(\d{1,3}(?:\s*[,/]\s*\d{1,3})+)\b(?:\s*pyramid\b)?/i,
+    pattern: new RegExp(
+      `(?:\\bpyramid(?:\\s+of)?\\s*:?\\s*)?(?<![-–.\\d])(${REPS}(?:\\s*[,/]\\s*${REPS})+(?:\\s+each its own)?)\\b(?:\\s*pyramid\\b)?`,
+      'i',
+    ),
     scheme: true,
     take: (m, out) => takeScheme(m[1]!, out),
   },
