@@ -42,7 +42,7 @@ export const lineSchema = z
     restS: z.number().int().min(0).max(900),
     /** The coach's own loads in kg: one for every set, or one a set. Null: computed. */
     loadKg: z
-      .union([z.number().min(0).max(600), z.array(z.number().min(0).max(600)).min(1).max(60)])
+      .union([z.number().min(0).max(600), z.array(z.number().min(0).max(600)).min(1).max(100)])
       .nullable(),
     /** One load for all sets, or loads that come down with the reps; left out, whichever keeps the reps. */
     loads: z.enum(['one', 'down']).optional(),

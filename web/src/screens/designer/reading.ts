@@ -15,7 +15,7 @@ export function readLoads(text: string, usual: MassUnit): { loadKg: number | num
     .replace(/\s*((kg|lb)s?|each|a side)\b/g, '')
     .trim()
     .split(/\s*[,/]\s*|\s+/);
-  if (parts.length > 60 || parts.some((p) => !/^\d+(\.\d+)?$/.test(p))) return null;
+  if (parts.length > 100 || parts.some((p) => !/^\d+(\.\d+)?$/.test(p))) return null;
   const kgs = parts.map((p) => Number(toKg(Number(p), unit).toFixed(3)));
   if (kgs.some((kg) => kg > 600)) return null;
   return { loadKg: kgs.length === 1 ? kgs[0]! : kgs };
