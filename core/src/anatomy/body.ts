@@ -10,8 +10,6 @@ export const shareOfStature = {
   /** Wrist to the middle of the grip. */
   grip: 0.03,
   biacromial: 0.229,
-  /** Shoulder joint from the midline. */
-  jointHalfWidth: 0.103,
   /** Front of the chest ahead of the shoulder joint, at the collar bone and at the lower sternum. */
   chestFrontHigh: 0.06,
   chestFrontLow: 0.09,
@@ -21,6 +19,9 @@ export const shareOfStature = {
   shank: 0.246,
   foot: 0.152,
 } as const;
+
+/** The shoulder joint's distance from the midline as a share of the biacromial breadth. Own estimate. */
+const jointShareOfBreadth = 0.45;
 
 export interface Body {
   statureM: number;
@@ -40,11 +41,12 @@ export interface Segments {
 
 export function segmentsOf(body: Body): Segments {
   const h = body.statureM;
+  const biacromialM = body.biacromialM ?? shareOfStature.biacromial * h;
   return {
     upperArmM: shareOfStature.upperArm * h,
     forearmM: shareOfStature.forearm * h,
     elbowToGripM: (shareOfStature.forearm + shareOfStature.grip) * h,
-    biacromialM: body.biacromialM ?? shareOfStature.biacromial * h,
-    jointHalfWidthM: shareOfStature.jointHalfWidth * h,
+    biacromialM,
+    jointHalfWidthM: jointShareOfBreadth * biacromialM,
   };
 }

@@ -1,43 +1,62 @@
 import type { Body } from '../anatomy/body';
-import { pressingRegions, type PressingRegion } from '../anatomy/regions';
-import { shoulderShares, workOf } from '../mechanics/work';
+import type { Credits, PressingRegion } from '../anatomy/regions';
+import { creditsOf } from '../mechanics/credits';
+import { effortValues } from '../mechanics/effort';
+import { sayingEachHand } from '../mechanics/loads/hand-force';
 import type { Entry, Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
 import { fullRig, variantOf } from '../movements/settings';
 
-/** Shares of the regions at one setting of the bench; null where there is no bench to turn. */
+/** A movement at one setting of the bench; null where there is no bench to turn. */
 export interface AtNotch {
   benchDeg: number | null;
-  /** Among the nine pressing regions. */
-  shares: Record<PressingRegion, number>;
-  /** Among the six of the shoulder: where bench-angle trends live. */
-  ofShoulder: Record<PressingRegion, number>;
+  /** Against the hardest-working region, 0 to 1; a region the model cannot tell is missing. A model's estimate. */
+  effort: ReadonlyMap<PressingRegion, number>;
+  /** What one hard set counts, by the coach's table. */
+  credits: Credits;
 }
 
-const LOAD_KG = 20;
+/** In each hand, where no load is given. */
+const USUAL_KG = 20;
 
-function at(movement: Movement, rig: Rig, benchDeg: number | null, body: Body): AtNotch | null {
-  const work = workOf(movement, benchDeg === null ? rig : { ...rig, benchDeg }, body, LOAD_KG);
-  return work && { benchDeg, shares: work.shares, ofShoulder: shoulderShares(work) };
+function at(movement: Movement, rig: Rig, benchDeg: number | null, body: Body, loadKg: number): AtNotch {
+  const turned = benchDeg === null ? rig : fullRig(movement, { ...rig, benchDeg });
+  return {
+    benchDeg,
+    effort: effortValues(movement, turned, body, loadKg),
+    credits: creditsOf(movement, turned),
+  };
 }
 
-/** A rig at every notch of a bench that it can use; once, as it is, where it has no bench. */
-export function atNotches(movement: Movement, rig: Rig, notches: readonly number[], body: Body): AtNotch[] {
+/** A rig at every notch of a bench that it can use; once, as it is, where it has no bench. `loadKg` as the coach says it. */
+export function atNotches(
+  movement: Movement,
+  rig: Rig,
+  notches: readonly number[],
+  body: Body,
+  loadKg: number = sayingEachHand(movement, USUAL_KG),
+): AtNotch[] {
   const spec = movement.knobs.benchDeg;
   const usable =
     spec && rig.stance !== 'floor' ? notches.filter((n) => n >= spec.min && n <= spec.max) : [null];
-  return usable.flatMap((n) => at(movement, fullRig(movement, rig), n, body) ?? []);
+  return usable.map((n) => at(movement, fullRig(movement, rig), n, body, loadKg));
 }
 
-/** The setting with the largest share of a region among the shoulder's; of equals (within half a point) the flattest. */
-export function bestNotch(rows: readonly AtNotch[], region: PressingRegion): AtNotch | null {
-  const share = (r: AtNotch): number =>
-    pressingRegions.indexOf(region) < 6 ? r.ofShoulder[region] : r.shares[region];
-  return rows.reduce<AtNotch | null>(
-    (best, r) => (best === null || share(r) > share(best) + 0.005 ? r : best),
-    null,
-  );
+/** Efforts nearer than this are the same: the model is no surer. */
+const SAME_EFFORT = 0.05;
+
+/** Below zero where `a` serves a region better: it counts for more, works it harder, or stands flatter. */
+function better(a: AtNotch, b: AtNotch, region: PressingRegion): number {
+  const counts = (b.credits[region] ?? 0) - (a.credits[region] ?? 0);
+  if (Math.abs(counts) > 1e-9) return counts;
+  const effort = (b.effort.get(region) ?? 0) - (a.effort.get(region) ?? 0);
+  if (Math.abs(effort) > SAME_EFFORT) return effort;
+  return Math.abs(a.benchDeg ?? 0) - Math.abs(b.benchDeg ?? 0);
 }
+
+/** The setting at which a set counts most for a region; of equals the one that works it harder, then the flattest. */
+export const bestNotch = (rows: readonly AtNotch[], region: PressingRegion): AtNotch | null =>
+  rows.reduce<AtNotch | null>((best, r) => (best === null || better(r, best, region) < 0 ? r : best), null);
 
 /** What the whole catalogue does at every notch at which a name is still its own, an entry at a time so that a worker can tell how far it is. */
 export function* sweepCatalogue(

@@ -5,7 +5,6 @@ import { emptyNotebook } from '../movements/notebook';
 import { sessionSchema } from '../session/document';
 import { applyEdit } from '../session/edits';
 import { line, sampleClient, sampleContext, sampleKit, session, soundPush } from '../testing/samples';
-import { inFives } from '../units/numbers';
 import { candidatesFor } from './candidates';
 import { cautionFor } from './limits';
 import { overlap, sameRegions } from './overlap';
@@ -74,7 +73,7 @@ test('what a swap announces is what it does', () => {
     expect(laid.timeline.totalS - pushed.timeline.totalS).toBeCloseTo(change.minutes * 60, 6);
     expect(appraise(after, sampleContext).lines[0]!.name).toBe(change.after.name);
     expect(laid.byId.get(incline.id)!.entryId).toBe(swap.entry.id);
-    for (const s of change.shares) expect(inFives(s.to)).not.toBe(inFives(s.from));
+    for (const e of change.efforts) expect(e.to).not.toBe(e.from);
   }
 });
 

@@ -5,7 +5,7 @@ import { metresApart } from '../kit/kit';
 import { bodyOf, type Context } from '../measure/context';
 import { layOut, type LaidOut, type Measured, type MeasuredLine } from '../measure/measure';
 import { creditsOf } from '../mechanics/credits';
-import { workOf } from '../mechanics/work';
+import { effortValues, levelOf, type EffortLevel } from '../mechanics/effort';
 import type { Entry, LimitId, Limiter } from '../movements/model';
 import { rigWords } from '../movements/rig';
 import { teachingOf } from '../movements/settings';
@@ -13,7 +13,7 @@ import type { Line, Session } from '../session/document';
 import { applyEdit, type Edit } from '../session/edits';
 import { setTargets } from '../session/schemes';
 import { becoming } from '../session/starting';
-import { clamp, inFives } from '../units/numbers';
+import { clamp } from '../units/numbers';
 import { candidatesFor } from './candidates';
 import { hardnessOf, hardnessWords } from './hard';
 import { cautionFor, limitsMet } from './limits';
@@ -206,13 +206,16 @@ export function sameJob(m: MeasuredLine, context: Context, wish: SwapWish, most 
   return [...found.values()].sort((a, b) => b.score - a.score).slice(0, most);
 }
 
+/** A change of effort smaller than this is within what the model is sure of. */
+const NOTICED = 0.1;
+
 /** What a swap would change, in numbers. */
 export interface Change {
   edit: Edit;
   after: MeasuredLine;
   minutes: number;
-  /** Shares of the work before and after, where they differ as told. A model's estimate. */
-  shares: { region: PressingRegion; from: number; to: number }[];
+  /** Regions that work at another level than before. A model's estimate. */
+  efforts: { region: PressingRegion; from: EffortLevel; to: EffortLevel }[];
   hard: { from: string; to: string };
   settings: string;
 }
@@ -230,16 +233,21 @@ export function changeBy(
   const laid = layOut(applyEdit(session, edit), context);
   const after = laid.byId.get(m.id)!;
   const body = bodyOf(context);
-  const before = workOf(m.movement, m.rig, body, 20)?.shares;
-  const then = workOf(after.movement, after.rig, body, 20)?.shares;
+  const before = effortValues(m.movement, m.rig, body, m.sets[0]?.kg ?? 20);
+  const then = effortValues(after.movement, after.rig, body, after.sets[0]?.kg ?? 20);
   return {
     edit,
     after,
     minutes: (laid.timeline.totalS - now.timeline.totalS) / 60,
-    shares: pressingRegions
-      .map((region) => ({ region, from: before?.[region] ?? 0, to: then?.[region] ?? 0 }))
-      .filter((s) => inFives(s.to) !== inFives(s.from))
-      .sort((a, b) => Math.abs(b.to - b.from) - Math.abs(a.to - a.from)),
+    efforts: pressingRegions
+      .flatMap((region) => {
+        const from = before.get(region);
+        const to = then.get(region);
+        return from === undefined || to === undefined ? [] : [{ region, from, to }];
+      })
+      .filter(({ from, to }) => levelOf(from) !== levelOf(to) && Math.abs(from - to) > NOTICED)
+      .sort((a, b) => Math.abs(b.to - b.from) - Math.abs(a.to - a.from))
+      .map(({ region, from, to }) => ({ region, from: levelOf(from), to: levelOf(to) })),
     hard: {
       from: hardnessWords(hardnessOf(m.movement, m.rig, m.credits, body)),
       to: hardnessWords(hardnessOf(after.movement, after.rig, after.credits, body)),

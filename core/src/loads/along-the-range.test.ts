@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { clientMax } from '../measure/client-max';
 import { layOut } from '../measure/measure';
-import { usualGear } from '../mechanics/changing-loads';
+import { usualGear } from '../mechanics/loads/changing-loads';
 import { strengthAlong } from '../mechanics/strength-along';
 import { findEntry } from '../movements/catalogue';
 import { estimatedMax } from '../strength/formulas';

@@ -1,8 +1,7 @@
 import type { Body } from '../anatomy/body';
 import type { Kit } from '../kit/kit';
-import { armPath } from '../mechanics/arm-path';
-import { addedKg, usualGear, type Gear } from '../mechanics/changing-loads';
-import { handAt } from '../mechanics/hand-force';
+import { armPath } from '../mechanics/paths/arm-path';
+import { addedKg, usualGear, type Gear } from '../mechanics/loads/changing-loads';
 import { shoulderHeight, standOf, upOf } from '../mechanics/stands';
 import { strengthAlong, type StrengthPoint } from '../mechanics/strength-along';
 import { dot } from '../mechanics/vector';
@@ -27,12 +26,12 @@ export const changesAlong = (rig: Rig): boolean => rig.added === 'chains' || rig
 
 /** Height of the hands above the floor, metres, for this body on this bench. */
 export function handHeights(movement: Movement, rig: Rig, body: Body): AtThree | null {
-  const path = armPath(movement, { ...rig, range: 'full' }, body, 21);
+  const path = armPath(movement, { ...rig, range: 'full' }, body, 21).poses;
   if (path.length === 0) return null;
   const stand = standOf(movement, rig);
   const up = upOf(stand);
   const joint = shoulderHeight(stand, body);
-  const at = (i: number): number => joint + dot(handAt(path[i]!, body), up);
+  const at = (i: number): number => joint + dot(path[i]!.hand, up);
   const bottom = at(0);
   const top = at(path.length - 1);
   return { bottom, middle: (bottom + top) / 2, top };

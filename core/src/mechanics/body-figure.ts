@@ -1,6 +1,5 @@
 import { segmentsOf, shareOfStature, type Body } from '../anatomy/body';
-import { handAt } from './hand-force';
-import type { ArmPose } from './press-path';
+import type { ArmPose } from './paths/pose';
 import { hipHeight, type Stand, type Support } from './stands';
 import { radians, scale, type Vec } from './vector';
 
@@ -129,7 +128,7 @@ export interface Placed {
 export const armSeen = (eye: Eye, pose: ArmPose, body: Body): FigureArm => ({
   shoulder: eye.origin,
   elbow: seenBy(eye, scale(pose.upper, segmentsOf(body).upperArmM)),
-  grip: seenBy(eye, handAt(pose, body)),
+  grip: seenBy(eye, pose.hand),
 });
 
 /** Push-up: the hands stay, the body turns about the feet. */
@@ -141,7 +140,7 @@ export function placePushUp(pose: ArmPose, body: Body, elevationM: number, handl
   let deg = 170;
   let shoulder = p(0, 0.3);
   for (let pass = 0; pass < 4; pass++) {
-    const reach = seenBy(sideEye(p(0, 0), deg), handAt(pose, body));
+    const reach = seenBy(sideEye(p(0, 0), deg), pose.hand);
     shoulder = p(-reach.x, handY - reach.y);
     deg = 180 - (Math.asin(Math.max(-0.9, Math.min(0.9, (shoulder.y - ankleY) / span))) * 180) / Math.PI;
   }
@@ -155,9 +154,10 @@ export function placePushUp(pose: ArmPose, body: Body, elevationM: number, handl
 }
 
 /** Dip: the hands stay on the bars, the body hangs between them. */
-export function placeDip(pose: ArmPose, body: Body, trunkDeg: number): Placed {
+export function placeDip(pose: ArmPose, body: Body, stand: Stand): Placed {
   const h = body.statureM;
-  const reach = seenBy(sideEye(p(0, 0), trunkDeg), handAt(pose, body));
+  const trunkDeg = pose.up ? (Math.atan2(pose.up[1], pose.up[0]) * 180) / Math.PI : stand.trunkDeg;
+  const reach = seenBy(sideEye(p(0, 0), trunkDeg), pose.hand);
   const eye = sideEye(p(-reach.x, 1.25 - reach.y), trunkDeg);
   const hip = seenBy(eye, [0, -shareOfStature.trunk * h, 0]);
   const knee = p(hip.x - shareOfStature.thigh * h * 0.2, hip.y - shareOfStature.thigh * h * 0.95);
@@ -166,12 +166,12 @@ export function placeDip(pose: ArmPose, body: Body, trunkDeg: number): Placed {
   return { eye, body: bodyFrom(eye, hip, rest, h), arm: armSeen(eye, pose, body) };
 }
 
-/** A body at rest on its support; only the arm moves. */
+/** A body at rest on its support; only the arm moves, seen in the frame of the arched shoulders. */
 export function placeResting(
   stand: Stand,
   body: Body,
   feetUp: boolean,
-): { eye: Eye; body: FigureBody; hip: Point } {
+): { eye: Eye; armEye: Eye; body: FigureBody; hip: Point } {
   const h = body.statureM;
   const hip = p(0, hipHeight(stand.support, h) + 0.16 * Math.max(0, Math.min(1, -stand.trunkDeg / 15)));
   const trunk: Vec = [0, shareOfStature.trunk * h, 0];
@@ -180,7 +180,12 @@ export function placeResting(
     stand.support === 'side'
       ? { origin, across: [0, 1, 0], upward: [0, 0, 1] }
       : sideEye(origin, stand.trunkDeg);
-  return { eye, body: bodyFrom(eye, hip, legs(stand.support, hip, stand.trunkDeg, h, feetUp), h), hip };
+  return {
+    eye,
+    armEye: stand.archDeg === 0 ? eye : sideEye(origin, stand.trunkDeg - stand.archDeg),
+    body: bodyFrom(eye, hip, legs(stand.support, hip, stand.trunkDeg, h, feetUp), h),
+    hip,
+  };
 }
 
 /** The body from the front: half of it, mirrored by whoever draws. */

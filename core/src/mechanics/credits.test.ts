@@ -2,7 +2,7 @@ import { pressingRegions, regionIds, type Credits } from '../anatomy/regions';
 import { entries, findEntry, movements } from '../movements/catalogue';
 import { dress, ownFrom } from '../movements/notebook';
 import { numericKnobs, type Rig } from '../movements/rig';
-import { anchoredCredits, fullRig, meantRig } from '../movements/settings';
+import { anchoredCredits, fullRig, meantAt } from '../movements/settings';
 import { creditsOf, creditSums } from './credits';
 
 test('no credit jumps when the bench moves by a degree', () => {
@@ -36,29 +36,57 @@ test('hands inside the shoulders give the press to the triceps', () => {
 
 /** Named settings are where the table's credits are given; the mechanics leave them alone. */
 test.each(entries.map((e) => [e.id, e] as const))('%s is owed what its table says', (_, e) => {
-  const table = anchoredCredits(e.movement.credits, e.rig);
+  const table = anchoredCredits(e.movement, e.rig);
   const owed = creditsOf(e.movement, e.rig);
   const away = e.rig.range !== undefined && e.rig.range !== e.movement.knobs.range?.byDefault;
   for (const id of regionIds)
     expect(Math.abs((owed[id] ?? 0) - (table[id] ?? 0))).toBeLessThanOrEqual(away ? 0.4 : 0.0501);
 });
 
-test('the mechanics move the dose: a flared incline gives the upper chest less, a tucked one does not', () => {
+test('the mechanics move the dose: a flared incline takes from upper chest and front delt as one, a tucked one does not', () => {
   const { movement, rig } = findEntry('incline-barbell-press')!;
   const upper = (tuckDeg: number): number => creditsOf(movement, { ...rig, tuckDeg }).pecUpper ?? 0;
   expect(upper(45)).toBe(1);
   expect(upper(90)).toBeLessThan(0.9);
-  const sum = creditSums(movement, { ...rig, tuckDeg: 90 }).pecUpper!;
-  expect(sum.anchored).toBe(1);
-  expect(sum.scale).toBeLessThan(0.9);
+  const flared = creditSums(movement, { ...rig, tuckDeg: 90 });
+  expect(flared.pecUpper!.anchored).toBe(1);
+  expect(flared.pecUpper!.scale).toBeLessThan(0.9);
+  expect(flared.deltFront!.scale).toBe(flared.pecUpper!.scale);
+  expect(flared.triLateral!.moves).toEqual([]);
 });
 
-test('half the range keeps the chest of a press and takes from the triceps', () => {
-  const { movement, rig } = findEntry('barbell-bench-press')!;
+test('half the range keeps the chest of a dumbbell press and takes from the triceps', () => {
+  const { movement, rig } = findEntry('dumbbell-bench-press')!;
   const half = creditSums(movement, { ...rig, range: 'lengthened half' });
-  expect(half.pecLower!.scale).toBeGreaterThan(1.1);
+  expect(half.pecLower!.scale).toBeGreaterThan(1.05);
   expect(half.pecLower!.credit).toBeGreaterThan(0.75);
-  expect(half.triLateral!.scale).toBeLessThan(1);
+  expect(half.triLateral!.scale).toBeLessThan(0.9);
+});
+
+/** Common practice. */
+test('narrow, tucked, floor and half-way presses count more for the triceps than the plain press', () => {
+  const triceps = (id: string, rig: Rig = {}): number => {
+    const e = findEntry(id)!;
+    return creditsOf(e.movement, { ...e.rig, ...rig }).triLateral ?? 0;
+  };
+  const bench = triceps('barbell-bench-press');
+  for (const id of ['close-grip-bench-press', 'barbell-floor-press', 'mid-pin-press', 'block-press'])
+    expect(triceps(id)).toBeGreaterThan(bench);
+  expect(triceps('barbell-bench-press', { tuckDeg: 30 })).toBeGreaterThan(bench);
+  for (const id of ['narrow-tucked-dumbbell-press', 'squeeze-press', 'dumbbell-floor-press'])
+    expect(triceps(id)).toBeGreaterThan(triceps('dumbbell-bench-press'));
+  expect(triceps('narrow-push-up')).toBeGreaterThan(triceps('push-up'));
+});
+
+test('what the model cannot tell moves no credit: pulleys, elbow work, one head against another by tuck', () => {
+  for (const [id, rig] of [
+    ['cable-fly-shoulder-height', { pulleyStature: 0.5 }],
+    ['cable-lateral-raise', { pulleyStature: 0.2 }],
+    ['pushdown', { range: 'lengthened half' }],
+  ] as [string, Rig][]) {
+    const e = findEntry(id)!;
+    for (const sum of Object.values(creditSums(e.movement, { ...e.rig, ...rig }))) expect(sum.scale).toBe(1);
+  }
 });
 
 test('a credit set by hand stays, wherever the knobs go', () => {
@@ -96,9 +124,11 @@ test('no knob makes a credit jump', () => {
 
 test('settings that the credits follow are no reason to scale', () => {
   const { movement } = findEntry('dumbbell-bench-press')!;
-  expect(meantRig(movement, { benchDeg: 0, tuckDeg: 55 })).toBeNull();
-  expect(meantRig(movement, { benchDeg: 30, tuckDeg: 50 })).toBeNull();
-  expect(meantRig(movement, { benchDeg: 30, tuckDeg: 80 })).toMatchObject({ benchDeg: 30, tuckDeg: 50 });
+  const meant = (rig: Rig) => meantAt(movement, fullRig(movement, rig), 'tuckDeg');
+  expect(meant({ benchDeg: 0, tuckDeg: 55 })).toBeNull();
+  expect(meant({ benchDeg: 30, tuckDeg: 50 })).toBeNull();
+  expect(meant({ benchDeg: 30, tuckDeg: 80 })).toMatchObject({ benchDeg: 30, tuckDeg: 50 });
+  expect(meantAt(movement, fullRig(movement, { benchDeg: 30 }), 'benchDeg')).toBeNull();
 });
 
 /** Common practice among coaches, no measurements: what a set of each is usually counted for. */

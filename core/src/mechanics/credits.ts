@@ -1,10 +1,18 @@
 import type { Body } from '../anatomy/body';
-import { pressingRegions, regionIds, type Credits, type PressingRegion } from '../anatomy/regions';
+import {
+  pressingRegions,
+  regionIds,
+  type Credits,
+  type PressingRegion,
+  type RegionId,
+} from '../anatomy/regions';
 import type { Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
-import { anchoredCredits, fullRig, meantRig } from '../movements/settings';
+import { anchoredCredits, fullRig, meantAt } from '../movements/settings';
 import { clamp, roundTo } from '../units/numbers';
-import { workOf } from './work';
+import { smoothstep } from './rounding';
+import { safeMoves } from './safe-moves';
+import { workOf, type PerRegion } from './work';
 
 /** Credits are the same for every client: they are scaled on one middling body and load. */
 const standard: Body = { statureM: 1.75, massKg: 80 };
@@ -13,58 +21,92 @@ const STANDARD_KG = 40;
 const POSTURES = 12;
 /** Keeps a share near nothing from doubling a credit. */
 const HUSH = 0.05;
-/** A knob moves a credit by half as much again at most, or halves it. */
+/** The knobs move a credit by half as much again at most, or halve it. */
 const LEAST = 0.5;
 const MOST = 1.5;
 
+/** What one knob does to a region's credit. A model's estimate. */
+export interface CreditMove {
+  knob: string;
+  /** The regions that move together. */
+  together: readonly PressingRegion[];
+  /** Their share of the work here ÷ with the knob where the table is meant for. */
+  scale: number;
+}
+
 /** What became of one region's credit at a rig. */
 export interface CreditSum {
-  /** By the coach's table at this angle, before the mechanics. */
+  /** By the coach's table at this setting, before the mechanics. */
   anchored: number;
-  /** Share at this rig ÷ share at the rig the table is meant for; 1 where nothing differs. */
+  /** Product of the moves, within its limits; 1 where nothing differs. */
   scale: number;
-  /** Those two shares; null where the mechanics have no say. A model's estimate. */
-  shares: { here: number; meant: number } | null;
+  moves: CreditMove[];
   /** Set by hand. */
   pinned: boolean;
   credit: number;
 }
 
-const scaleOf = (here: number, meant: number): number => clamp((here + HUSH) / (meant + HUSH), LEAST, MOST);
+export type CreditSums = Partial<Record<RegionId, CreditSum>>;
 
-function computeSums(
-  movement: Movement,
-  full: Rig,
-): Partial<Record<PressingRegion | keyof Credits, CreditSum>> {
-  const anchored = anchoredCredits(movement.credits, full);
-  const meant = meantRig(movement, full);
-  const here = meant && workOf(movement, full, standard, STANDARD_KG, POSTURES);
-  const there = meant && workOf(movement, meant, standard, STANDARD_KG, POSTURES);
-  const sums: Partial<Record<keyof Credits, CreditSum>> = {};
+const over = (shares: PerRegion, regions: readonly PressingRegion[]): number =>
+  regions.reduce((t, r) => t + shares[r], 0);
+
+/** How a sum of shares changed, hushed where there was hardly any of it. */
+function change(here: number, meant: number): number {
+  const told = smoothstep(meant, 0.02, 0.07);
+  return 1 + told * ((here + HUSH) / (meant + HUSH) - 1);
+}
+
+/** What the knobs that the model may speak about do at a rig. */
+function movesAt(movement: Movement, full: Rig): CreditMove[] {
+  const shares = (rig: Rig): PerRegion | undefined =>
+    workOf(movement, rig, standard, STANDARD_KG, POSTURES)?.shares;
+  const here = shares(full);
+  if (!here) return [];
+  return safeMoves
+    .filter((move) => move.holds(movement))
+    .flatMap(({ knob, sums }) => {
+      const meant = meantAt(movement, full, knob);
+      const there = meant && shares(meant);
+      if (!there) return [];
+      return sums.map((together) => ({
+        knob,
+        together,
+        scale: change(over(here, together), over(there, together)),
+      }));
+    });
+}
+
+function computeSums(movement: Movement, full: Rig): CreditSums {
+  const anchored = anchoredCredits(movement, full);
+  const all = movesAt(movement, full);
+  const sums: CreditSums = {};
   for (const region of regionIds) {
     const pin = movement.credits.pins?.[region];
     const base = anchored[region] ?? 0;
     if (base === 0 && pin === undefined) continue;
-    const pressing = region as PressingRegion;
-    const shares =
-      here && there && pressingRegions.includes(pressing)
-        ? { here: here.shares[pressing], meant: there.shares[pressing] }
-        : null;
-    const scale = shares ? scaleOf(shares.here, shares.meant) : 1;
+    const moves = pressingRegions.includes(region as PressingRegion)
+      ? all.filter((m) => m.together.includes(region as PressingRegion))
+      : [];
+    const scale = clamp(
+      moves.reduce((t, m) => t * m.scale, 1),
+      LEAST,
+      MOST,
+    );
     const credit = pin ?? roundTo(clamp(base * scale, 0, 1), 0.05);
     if (credit > 0 || pin !== undefined)
-      sums[region] = { anchored: base, scale, shares, pinned: pin !== undefined, credit };
+      sums[region] = { anchored: base, scale, moves, pinned: pin !== undefined, credit };
   }
   return sums;
 }
 
-const remembered = new WeakMap<Movement, Map<string, ReturnType<typeof computeSums>>>();
+const remembered = new WeakMap<Movement, Map<string, CreditSums>>();
 
 /**
- * How each credit of a movement at a rig comes about: the coach's table at the anchor angles with
- * straight lines between, times what the other knobs do to the region's share, 0 to 1 in steps of .05.
+ * How each credit of a movement at a rig comes about: the coach's table at its anchors with straight lines
+ * between, times what those knobs do that the model may speak about, 0 to 1 in steps of .05.
  */
-export function creditSums(movement: Movement, rig: Rig): ReturnType<typeof computeSums> {
+export function creditSums(movement: Movement, rig: Rig): CreditSums {
   const full = fullRig(movement, rig);
   let known = remembered.get(movement);
   if (!known) remembered.set(movement, (known = new Map()));

@@ -1,7 +1,7 @@
 import { segmentsOf, type Body } from '../anatomy/body';
 import type { Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
-import { armPath } from './arm-path';
+import { armPath } from './paths/arm-path';
 import {
   armSeen,
   p,
@@ -16,9 +16,8 @@ import {
   type FrontBody,
   type Point,
 } from './body-figure';
-import { landmineBar } from './changing-loads';
-import { handAt } from './hand-force';
-import { isDip, pulleyOf, standOf, type Stand } from './stands';
+import { landmineBar } from './loads/changing-loads';
+import { aimOf, isDip, pulleyOf, standOf, type Stand } from './stands';
 import { radians, scale, type Vec } from './vector';
 
 /** One moment of a repetition on the page. */
@@ -75,12 +74,12 @@ function benchOf(stand: Stand, hip: Point, eye: Eye, h: number): Figure['bench']
 export function figureOf(movement: Movement, rig: Rig, body: Body, count = 24): Figure {
   const h = body.statureM;
   const stand = standOf(movement, rig);
-  const path = armPath(movement, rig, body, count);
-  const hands = path.map((pose) => handAt(pose, body));
+  const path = armPath(movement, rig, body, count).poses;
+  const hands = path.map((pose) => pose.hand);
   const travelM = hands
     .slice(1)
     .reduce((t, hand, i) => t + Math.hypot(...[0, 1, 2].map((k) => hand[k]! - hands[i]![k]!)), 0);
-  const b = radians(movement.pattern === 'press' ? stand.pressDeg : 0);
+  const b = radians(movement.pattern === 'press' ? aimOf(stand) : 0);
   const fromAbove = (v: Vec): Point => p(v[2], v[1] * Math.cos(b) - v[0] * Math.sin(b));
   const upperArm = segmentsOf(body).upperArmM;
   const first = path[0];
@@ -110,7 +109,7 @@ export function figureOf(movement: Movement, rig: Rig, body: Body, count = 24): 
   if (stand.support === 'push-up' || isDip(movement)) {
     const placed = path.map((pose) =>
       isDip(movement)
-        ? placeDip(pose, body, stand.trunkDeg)
+        ? placeDip(pose, body, stand)
         : placePushUp(pose, body, rig.elevationM ?? 0, handleM(rig)),
     );
     return {
@@ -145,7 +144,7 @@ export function figureOf(movement: Movement, rig: Rig, body: Body, count = 24): 
   const fromFront = frontPatterns.has(movement.pattern) && stand.support !== 'side';
   const resting = placeResting(stand, body, rig.stance === 'feet up');
   const facing = fromFront ? placeFront(stand, body) : null;
-  const eye = facing?.eye ?? resting.eye;
+  const eye = facing?.eye ?? resting.armEye;
   const pulley = movement.implement === 'cable' ? seenBy(eye, pulleyOf(movement, rig, stand, body)) : null;
   const grip = hands[0] ? seenBy(eye, hands[0]) : null;
   const moments = path.map((pose) => ({ arm: armSeen(eye, pose, body), body: null }));

@@ -1,14 +1,27 @@
 import { pressingRegions } from '../anatomy/regions';
 import { entries, movements } from '../movements/catalogue';
-import { numericKnobs, type Rig } from '../movements/rig';
+import { numericKnobs, type NumericKnob, type Rig } from '../movements/rig';
 import { fullRig } from '../movements/settings';
+import { people } from '../testing/truths/people';
 import { at, body, weightless, work } from '../testing/working';
 import { workOf } from './work';
+
+/** The most a share may move for a degree, or for a fiftieth of the other knobs. */
+const A_STEP = 0.015;
+const steps: Record<NumericKnob, number> = {
+  benchDeg: 1,
+  tuckDeg: 1,
+  leanDeg: 1,
+  gripBiacromial: 0.02,
+  pulleyStature: 0.01,
+  elevationM: 0.02,
+};
 
 describe('what must hold for every movement', () => {
   test.each(entries.map((e) => [e.id, e] as const))('%s: shares sum to one, figures are finite', (_, e) => {
     const w = workOf(e.movement, e.rig, body, 20)!;
     expect(pressingRegions.reduce((t, id) => t + w.shares[id], 0)).toBeCloseTo(1, 6);
+    expect(Math.max(...pressingRegions.map((id) => w.effort[id]))).toBe(1);
     for (const p of w.points) for (const v of Object.values(p)) expect(Number.isFinite(v)).toBe(true);
     expect(
       w.points[w.points.length - 1]!.at === 0 || Math.abs(w.points[w.points.length - 1]!.at - 1) < 1e-9,
@@ -29,27 +42,35 @@ describe('what must hold for every movement', () => {
     }
   });
 
-  /** A step of the bench is a degree; of the other knobs a fifth of what the coach can turn at once. */
-  test.each(movements.filter((m) => numericKnobs.some((k) => m.knobs[k])).map((m) => [m.id, m] as const))(
-    '%s: no share jumps as a knob moves',
-    (_, m) => {
-      for (const knob of numericKnobs) {
-        const spec = m.knobs[knob];
-        if (!spec) continue;
-        const step = knob === 'benchDeg' ? 1 : spec.step / 5;
-        let before: Rig | null = null;
-        for (let v = spec.min; v <= spec.max + 1e-9; v += step) {
-          const rig = fullRig(m, { [knob]: v });
-          if (before) {
-            const a = workOf(m, before, body, 20, 12)!.shares;
-            const b = workOf(m, rig, body, 20, 12)!.shares;
-            for (const id of pressingRegions) expect(Math.abs(a[id] - b[id])).toBeLessThan(0.04);
-          }
-          before = rig;
+  /** Each movement on a body and at other settings of its own: a hundred bodies, a fixed seed. */
+  const everybody = people(100);
+  test.each(
+    movements.filter((m) => numericKnobs.some((k) => m.knobs[k])).map((m, i) => [m.id, m, i] as const),
+  )('%s: no share jumps as a knob moves', (_, m, i) => {
+    numericKnobs.forEach((knob, k) => {
+      const spec = m.knobs[knob];
+      if (!spec) return;
+      const { body: who, grip, tuck } = everybody[(7 * i + k) % everybody.length]!;
+      const others: Rig = { gripBiacromial: grip, tuckDeg: tuck };
+      let before: Rig | null = null;
+      for (let v = spec.min; v <= spec.max + 1e-9; v += steps[knob]) {
+        const rig = fullRig(m, { ...others, [knob]: v });
+        if (before) {
+          const a = workOf(m, before, who, 20)!.shares;
+          const b = workOf(m, rig, who, 20)!.shares;
+          for (const id of pressingRegions) expect(Math.abs(a[id] - b[id])).toBeLessThan(A_STEP);
         }
+        before = rig;
       }
-    },
-  );
+    });
+  });
+
+  test('twenty postures say what sixty say', () => {
+    for (const e of entries) {
+      const [few, many] = [20, 60].map((n) => workOf(e.movement, e.rig, body, 30, n)!.shares);
+      for (const id of pressingRegions) expect(Math.abs(few![id] - many![id])).toBeLessThan(0.015);
+    }
+  });
 
   test('stature and weight of the client change torques, hardly the shares', () => {
     const small = { statureM: 1.6, massKg: 55 };

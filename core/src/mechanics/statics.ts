@@ -1,9 +1,8 @@
 import { segmentsOf, type Body } from '../anatomy/body';
-import type { ArmFrame } from './muscle-lines';
-import type { ArmPose } from './press-path';
+import { GRAVITY } from './gravity';
+import type { ArmFrame } from './muscles/arm-frame';
+import type { ArmPose } from './paths/pose';
 import { add, cross, dot, scale, type Vec } from './vector';
-
-export const GRAVITY = 9.81;
 
 /**
  * Segment masses as shares of body mass: Dempster 1955, in Winter. Centres of mass as shares of length
@@ -11,15 +10,15 @@ export const GRAVITY = 9.81;
  */
 const segment = { upperMass: 0.028, foreMass: 0.016, handMass: 0.006, upperCentre: 0.577, foreCentre: 0.457 };
 
-/** External torques of one posture; the muscles must answer them. Newton metres, trunk frame. */
+/** What one posture asks of the muscles. Newton metres, trunk frame. */
 export interface Torques {
-  /** What the muscles must make about the shoulder. */
+  /** About the shoulder. */
   shoulder: Vec;
-  /** What they must make about the elbow's hinge: bending positive, straightening negative. */
+  /** About the elbow's hinge: bending positive, straightening negative. */
   elbow: number;
   /** The part of the shoulder torque that swings the arm. */
   swing: number;
-  /** The external torque about the upper arm's own axis: rotation. */
+  /** The part about the upper arm's own axis: rotation. */
   axial: number;
 }
 
@@ -27,7 +26,13 @@ export interface Torques {
  * Moments of the force at the hand (N) and of the segments' weights about shoulder and elbow:
  * τ = −Σ r × F. `up` is the world's up in the trunk's frame.
  */
-export function torques(pose: ArmPose, frame: ArmFrame, handForce: Vec, up: Vec, body: Body): Torques {
+export function torques(
+  pose: Pick<ArmPose, 'upper' | 'fore'>,
+  frame: ArmFrame,
+  handForce: Vec,
+  up: Vec,
+  body: Body,
+): Torques {
   const seg = segmentsOf(body);
   const elbowAt = scale(pose.upper, seg.upperArmM);
   const handFromElbow = scale(pose.fore, seg.elbowToGripM);
@@ -42,6 +47,6 @@ export function torques(pose: ArmPose, frame: ArmFrame, handForce: Vec, up: Vec,
   const aboutElbow = add(cross(handFromElbow, atHand), cross(foreFromElbow, weight(segment.foreMass)));
   const shoulder = scale(external, -1);
   const axial = dot(shoulder, frame.y);
-  const swing = Math.sqrt(Math.max(0, dot(shoulder, shoulder) - axial * axial));
+  const swing = Math.hypot(dot(shoulder, frame.x), dot(shoulder, frame.z));
   return { shoulder, elbow: -dot(aboutElbow, frame.z), swing, axial };
 }

@@ -2,8 +2,10 @@ import type { Body } from '../anatomy/body';
 import type { Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
 import { shoulderHeight, standOf, upOf } from './stands';
-import { add, dot, length, scale } from './vector';
-import { posturesOf, type Posture } from './work';
+import { armsIn } from './activity';
+import { muscles } from './muscles/muscles';
+import { posturesOf, type Posture } from './postures';
+import { dot, length, minus } from './vector';
 
 /** One posture of a lift and what could just be held in it. */
 export interface StrengthPoint {
@@ -18,17 +20,20 @@ export interface StrengthPoint {
 const MOST_TIMES = 2;
 
 /** How many times its torques the muscles that pull the right way could answer, at the joint nearer its limit. */
-function timesOver({ asked, frame, pulls }: Posture): number {
+function timesOver(posture: Posture): number {
+  const { asked, frame } = posture;
+  const arms = armsIn(posture);
   const swing = asked.swing || 1e-9;
   const nx = dot(asked.shoulder, frame.x) / swing;
   const nz = dot(asked.shoulder, frame.z) / swing;
   const sign = Math.sign(asked.elbow) || 1;
   let shoulder = 0;
   let elbow = 0;
-  for (const p of pulls) {
-    shoulder += p.muscle.force * Math.max(0, dot(p.shoulder, frame.x) * nx + dot(p.shoulder, frame.z) * nz);
-    elbow += p.muscle.force * Math.max(0, p.elbow * sign);
-  }
+  muscles.forEach((muscle, i) => {
+    const moment = [arms.moment[3 * i]!, arms.moment[3 * i + 1]!, arms.moment[3 * i + 2]!] as const;
+    shoulder += muscle.force * Math.max(0, dot(moment, frame.x) * nx + dot(moment, frame.z) * nz);
+    elbow += muscle.force * Math.max(0, arms.elbow[i]! * sign);
+  });
   return Math.min(shoulder / swing, elbow / Math.max(1e-9, Math.abs(asked.elbow)));
 }
 
@@ -54,12 +59,12 @@ export function strengthAlong(
   const up = upOf(stand);
   const times = postures.map(timesOver);
   const least = Math.min(...times);
-  const way = postures.map((p, i) => (i === 0 ? 0 : length(add(p.hand, scale(postures[i - 1]!.hand, -1)))));
+  const way = postures.map((p, i) => (i === 0 ? 0 : length(minus(p.pose.hand, postures[i - 1]!.pose.hand))));
   const total = way.reduce((a, b) => a + b, 0) || 1;
   let gone = 0;
   return postures.map((p, i) => ({
     at: (gone += way[i]!) / total,
-    heightM: joint + dot(p.hand, up),
+    heightM: joint + dot(p.pose.hand, up),
     canKg: maxKg * Math.min(MOST_TIMES, times[i]! / least),
   }));
 }

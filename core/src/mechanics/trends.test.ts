@@ -28,11 +28,7 @@ describe('trends the model has to show', () => {
   });
 
   test('triceps stay within a quarter of the flat press from 0 to 60°', () => {
-    const tri = angles
-      .slice(1)
-      .map((benchDeg) =>
-        sum(work('barbell-bench-press', { benchDeg, tuckDeg: 70, gripBiacromial: 1.8 }), triceps),
-      );
+    const tri = angles.slice(1).map((benchDeg) => sum(work('barbell-bench-press', { benchDeg }), triceps));
     for (const v of tri) expect(Math.abs(v / tri[0]! - 1)).toBeLessThan(0.25);
   });
 
@@ -53,17 +49,12 @@ describe('trends the model has to show', () => {
     expect(tri[0]).toBeGreaterThan(tri[1]!);
   });
 
-  test('palms up and tucked, the upper chest and the front delt carry more of a flat press', () => {
-    const plain = work('barbell-bench-press', { tuckDeg: 65 });
-    const turned = work('barbell-bench-press', { tuckDeg: 30, forearm: 'supinated' });
-    expect(turned.shares.pecUpper).toBeGreaterThan(1.15 * plain.shares.pecUpper);
-    expect(turned.shares.deltFront).toBeGreaterThan(1.15 * plain.shares.deltFront);
-  });
-
-  test('flare on an incline takes from the upper chest', () => {
-    const share = (tuckDeg: number) =>
-      shoulderShares(work('incline-barbell-press', { tuckDeg, gripBiacromial: 1.8 })).pecUpper;
-    expect(share(45)).toBeGreaterThan(1.15 * share(90));
+  test('flare on an incline takes from upper chest and front delt together', () => {
+    const share = (tuckDeg: number): number => {
+      const s = shoulderShares(work('incline-barbell-press', { tuckDeg, gripBiacromial: 1.8 }));
+      return s.pecUpper + s.deltFront;
+    };
+    expect(share(45)).toBeGreaterThan(1.1 * share(90));
   });
 
   test('flare on an incline trades flexion for strain at the front of the shoulder', () => {
@@ -139,9 +130,9 @@ describe('trends the model has to show', () => {
   /** Share does not explain why overhead grows the long head (Maeo et al. 2023, from memory); length does. */
   test('the long head is longest overhead, then lying, then hanging', () => {
     const long = (id: string): number => work(id, {}, 20).longest.triLong;
-    expect(long('overhead-extension')).toBeGreaterThan(1.35);
-    expect(long('lying-triceps-extension')).toBeGreaterThan(1.15);
-    expect(long('pushdown')).toBeLessThan(1.12);
+    expect(long('overhead-extension')).toBeGreaterThan(1.2);
+    expect(long('lying-triceps-extension')).toBeGreaterThan(1.1);
+    expect(long('pushdown')).toBeLessThan(1.08);
     expect(rises([long('pushdown'), long('lying-triceps-extension'), long('overhead-extension')])).toBe(true);
   });
 
@@ -171,12 +162,15 @@ describe('trends the model has to show', () => {
   });
 
   test('chains and bands make the top of a press count, a landmine gets lighter as it rises', () => {
-    const top = (added: Rig['added']): number => {
-      const w = work('barbell-bench-press', added ? { added } : {}, 60);
-      return at(w, 0.75).shoulderNm / at(w, 0).shoulderNm;
-    };
-    expect(top('chains')).toBeGreaterThan(1.05 * top('nothing'));
-    expect(top('bands')).toBeGreaterThan(1.05 * top('nothing'));
+    for (const added of ['chains', 'bands'] as const) {
+      const more = [0, 0.25, 0.5, 0.75].map(
+        (t) =>
+          at(work('barbell-bench-press', { added }, 60), t).shoulderNm /
+          at(work('barbell-bench-press', {}, 60), t).shoulderNm,
+      );
+      expect(rises(more)).toBe(true);
+      expect(more[3]! / more[0]!).toBeGreaterThan(1.03);
+    }
     const landmine = work('kneeling-landmine-press', {}, 40);
     expect(at(landmine, 0).shoulderNm).toBeGreaterThan(at(landmine, 1).shoulderNm);
   });

@@ -2,6 +2,7 @@
 export type Vec = readonly [number, number, number];
 
 export const add = (a: Vec, b: Vec): Vec => [a[0] + b[0], a[1] + b[1], a[2] + b[2]];
+export const minus = (a: Vec, b: Vec): Vec => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
 export const scale = (a: Vec, k: number): Vec => [a[0] * k, a[1] * k, a[2] * k];
 export const dot = (a: Vec, b: Vec): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
 export const cross = (a: Vec, b: Vec): Vec => [
@@ -9,11 +10,15 @@ export const cross = (a: Vec, b: Vec): Vec => [
   a[2] * b[0] - a[0] * b[2],
   a[0] * b[1] - a[1] * b[0],
 ];
-export const length = (a: Vec): number => Math.hypot(a[0], a[1], a[2]);
+export const length = (a: Vec): number => Math.sqrt(a[0] * a[0] + a[1] * a[1] + a[2] * a[2]);
 export function unit(a: Vec): Vec {
   const l = length(a);
   return l < 1e-12 ? [0, 0, 0] : scale(a, 1 / l);
 }
+/** `a` at 0, `b` at 1, straight between. */
+export const mix = (a: Vec, b: Vec, t: number): Vec => add(scale(a, 1 - t), scale(b, t));
+/** The part of `v` square to the unit vector `k`. */
+export const squareTo = (v: Vec, k: Vec): Vec => minus(v, scale(k, dot(v, k)));
 /** `v` turned about the unit axis `k` by `rad`. */
 export function turn(v: Vec, k: Vec, rad: number): Vec {
   const c = Math.cos(rad);

@@ -109,8 +109,14 @@ export interface CreditModel {
   pins?: Credits;
 }
 export type CreditAdjustment =
-  | { knob: NumericKnob; anchors: { at: number; add: Credits }[] }
-  | { knob: ChoiceKnob; is: string; add: Credits };
+  /** `offMeant`: the anchors stand for how far the knob is from where the credits are meant for. */
+  (
+    | { knob: NumericKnob; anchors: { at: number; add: Credits }[]; offMeant?: true }
+    | { knob: ChoiceKnob; is: string; add: Credits }
+  ) & {
+    /** How much of it holds as another knob turns. */
+    over?: { knob: NumericKnob; anchors: { at: number; value: number }[] };
+  };
 
 /** A setting that moves with the others: the pieces that apply are added up. */
 export type SettingCurve = (

@@ -1,7 +1,7 @@
 import { regionIds, type Credits } from '../anatomy/regions';
 import { clamp, interpolate } from '../units/numbers';
-import type { CreditModel, KnobFactor, Movement, SettingCurve, Teaching, Variant } from './model';
-import { choiceKnobs, numericKnobs, type Rig } from './rig';
+import type { CreditAdjustment, KnobFactor, Movement, SettingCurve, Teaching, Variant } from './model';
+import { choiceKnobs, numericKnobs, type NumericKnob, type Rig } from './rig';
 
 function fill(movement: Movement, rig: Rig): Rig {
   const full: Record<string, unknown> = {};
@@ -63,28 +63,6 @@ function creditAt(points: { at: number; credits: Credits }[], at: number, region
   );
 }
 
-/** Credits of a model at a rig before the mechanics and before rounding, 0 to 1. */
-export function anchoredCredits(model: CreditModel, full: Rig): Credits {
-  const credits: Credits = {};
-  for (const region of regionIds) {
-    let credit = creditAt(model.anchors, model.knob ? (full[model.knob] ?? 0) : 0, region);
-    for (const change of model.adjust ?? []) {
-      if ('anchors' in change) {
-        const value = full[change.knob];
-        if (value !== undefined)
-          credit += creditAt(
-            change.anchors.map((a) => ({ at: a.at, credits: a.add })),
-            value,
-            region,
-          );
-      } else if (full[change.knob] === change.is) credit += change.add[region] ?? 0;
-    }
-    credit = clamp(credit, 0, 1);
-    if (credit > 0) credits[region] = credit;
-  }
-  return credits;
-}
-
 function settingAt(curve: SettingCurve, full: Rig, byDefault: number): number {
   const anchored = curve.filter((piece) => 'anchors' in piece);
   let value = anchored.length > 0 ? 0 : byDefault;
@@ -96,29 +74,56 @@ function settingAt(curve: SettingCurve, full: Rig, byDefault: number): number {
   return value;
 }
 
+/** Where the credits of a movement were given for a knob, at its other settings; undefined where it has no such knob. */
+function meantSetting(movement: Movement, full: Rig, knob: NumericKnob): number | undefined {
+  const spec = movement.knobs[knob];
+  if (!spec) return undefined;
+  const curve = movement.credits.meantFor?.[knob];
+  return clamp(curve ? settingAt(curve, full, spec.byDefault) : spec.byDefault, spec.min, spec.max);
+}
+
 /**
- * The rig a movement's credits are meant for, nearest to `rig`: settings the credits follow stay as
- * they are, the others go to where the credits were given. Null when nothing differs.
+ * A rig with one knob where the credits were given for it; null where it stands there, where the table
+ * follows it, or where there is no such knob.
  */
-export function meantRig(movement: Movement, rig: Rig): Rig | null {
-  const full = fullRig(movement, rig);
-  const { knob, adjust = [], meantFor = {} } = movement.credits;
-  const followed = new Set<string>([...(knob ? [knob] : []), ...adjust.map((a) => a.knob)]);
-  const meant: Rig = { ...full };
-  let differs = false;
-  for (const k of numericKnobs) {
-    const spec = movement.knobs[k];
-    if (!spec || followed.has(k)) continue;
-    const curve = meantFor[k];
-    const value = clamp(curve ? settingAt(curve, full, spec.byDefault) : spec.byDefault, spec.min, spec.max);
-    if (Math.abs(value - full[k]!) > 1e-9) differs = true;
-    meant[k] = value;
+export function meantAt(movement: Movement, full: Rig, knob: NumericKnob | 'range'): Rig | null {
+  const { knob: followed, adjust = [] } = movement.credits;
+  const follows = (a: CreditAdjustment): boolean =>
+    a.knob === knob && ('anchors' in a ? !a.offMeant : full[a.knob] === a.is);
+  if (followed === knob || adjust.some(follows)) return null;
+  if (knob === 'range') {
+    const usual = movement.knobs.range?.byDefault as Rig['range'];
+    return usual && full.range !== usual ? { ...full, range: usual } : null;
   }
-  if (movement.knobs.range && !followed.has('range') && full.range !== movement.knobs.range.byDefault) {
-    meant.range = movement.knobs.range.byDefault as NonNullable<Rig['range']>;
-    differs = true;
+  const meant = meantSetting(movement, full, knob);
+  return meant === undefined || Math.abs(meant - full[knob]!) < 1e-9 ? null : { ...full, [knob]: meant };
+}
+
+/** Credits of a movement at a rig before the mechanics and before rounding, 0 to 1. */
+export function anchoredCredits(movement: Movement, full: Rig): Credits {
+  const model = movement.credits;
+  const credits: Credits = {};
+  for (const region of regionIds) {
+    let credit = creditAt(model.anchors, model.knob ? (full[model.knob] ?? 0) : 0, region);
+    for (const change of model.adjust ?? []) {
+      const holds = change.over ? interpolate(change.over.anchors, full[change.over.knob] ?? 0) : 1;
+      if ('anchors' in change) {
+        const value = full[change.knob];
+        if (value === undefined) continue;
+        const from = change.offMeant ? (meantSetting(movement, full, change.knob) ?? value) : 0;
+        credit +=
+          holds *
+          creditAt(
+            change.anchors.map((a) => ({ at: a.at, credits: a.add })),
+            value - from,
+            region,
+          );
+      } else if (full[change.knob] === change.is) credit += holds * (change.add[region] ?? 0);
+    }
+    credit = clamp(credit, 0, 1);
+    if (credit > 0) credits[region] = credit;
   }
-  return differs ? meant : null;
+  return credits;
 }
 
 /** The product of the factors that the knobs put on a borrowed ratio. */

@@ -1,9 +1,8 @@
 import type { Body } from '../anatomy/body';
-import { pressingRegions } from '../anatomy/regions';
 import { bodyOf } from '../measure/context';
 import { gearOf } from '../loads/along-the-range';
 import type { Measured, MeasuredLine } from '../measure/measure';
-import { shoulderShares, workOf, type Work } from '../mechanics/work';
+import { workOf, type Work } from '../mechanics/work';
 import type { Rig } from '../movements/rig';
 
 const bodies = new WeakMap<Measured['context'], Body>();
@@ -17,12 +16,6 @@ function bodyFor(s: Measured): Body {
 /** What a line asks at its rig, or at another, at its own load where it is known. */
 export const workAt = (s: Measured, m: MeasuredLine, rig: Rig = m.rig): Work | null =>
   workOf(m.movement, rig, bodyFor(s), m.sets[0]?.kg ?? 20, undefined, gearOf(s.context.kit, m.line.hung));
-
-/** Share of the shoulder's work that the delts do. */
-export function deltShare(work: Work): number {
-  const shares = shoulderShares(work);
-  return pressingRegions.slice(3, 6).reduce((t, id) => t + shares[id], 0);
-}
 
 /** Torque at a share of the way as a share of the hardest moment. */
 export function torqueShare(work: Work, at: 'stretched' | 'short'): number {

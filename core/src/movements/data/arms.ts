@@ -96,7 +96,7 @@ export const triceps: Movement[] = [
     load: {
       kind: 'external',
       perHand: true,
-      from: { anchors: [{ at: 0, lift: 'bench', ratio: 0.13, spread: 0.04 }] },
+      from: { anchors: [{ at: 0, lift: 'bench', ratio: 0.17, spread: 0.05 }] },
     },
     hardWhere: 'stretched',
     compound: false,

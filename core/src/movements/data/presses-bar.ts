@@ -10,6 +10,7 @@ import {
   pressCreditsByBench,
   pressureCaution,
   shoulderCaution,
+  tuckedCredits,
   unstableCaution,
   wideHandsCaution,
   wristCaution,
@@ -111,7 +112,7 @@ export const barbellPress: Movement = {
       id: 'wide-grip-bench-press',
       name: 'Wide-grip bench press',
       aliases: ['wide bench', 'wide grip bench'],
-      rig: { gripBiacromial: 1.75 },
+      rig: { gripBiacromial: 1.75, tuckDeg: 70 },
       when: { gripBiacromial: [1.7, 3], benchDeg: flat },
       teaching: {
         homeReps: [5, 10],
@@ -194,12 +195,24 @@ export const barbellPress: Movement = {
     knob: 'benchDeg',
     anchors: pressCreditsByBench,
     adjust: [
-      barGripCredits,
+      ...barGripCredits,
+      tuckedCredits,
       floorPressCredits,
       {
         knob: 'forearm',
         is: 'supinated',
         add: { pecUpper: 0.5, pecMiddle: -0.25, pecLower: -0.75, deltFront: 0.25 },
+      },
+      // Where only the top is pressed the triceps do more of it. Common practice.
+      {
+        knob: 'range',
+        is: 'mid pins',
+        add: { triLateral: 0.25, triMedial: 0.25, pecMiddle: -0.25, pecLower: -0.25 },
+      },
+      {
+        knob: 'range',
+        is: 'box',
+        add: { triLateral: 0.25, triMedial: 0.25, pecMiddle: -0.1, pecLower: -0.1 },
       },
       { knob: 'added', is: 'chains', add: { triLateral: 0.25, triMedial: 0.25 } },
       { knob: 'added', is: 'bands', add: { triLateral: 0.25, triMedial: 0.25 } },
@@ -220,6 +233,8 @@ export const barbellPress: Movement = {
           anchors: [
             { at: 0.95, value: -25 },
             { at: 1.3, value: 0 },
+            { at: 1.5, value: 0 },
+            { at: 1.75, value: 10 },
           ],
         },
         { knob: 'forearm', is: 'supinated', value: -25 },
@@ -254,7 +269,7 @@ export const barbellPress: Movement = {
         ],
       },
       { knob: 'forearm', is: 'supinated', factor: 0.8 },
-      { knob: 'stance', is: 'floor', factor: 0.95 },
+      { knob: 'stance', is: 'floor', factor: 0.93 },
       { knob: 'stance', is: 'feet up', factor: 0.94 },
       { knob: 'range', is: 'paused', factor: 0.96 },
       { knob: 'range', is: 'hover', factor: 0.9 },

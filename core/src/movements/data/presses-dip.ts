@@ -1,5 +1,34 @@
-import type { Movement } from '../model';
+import type { CreditModel, Movement } from '../model';
 import { knob, outOnEffort, pecCaution, unstableCaution } from './shared';
+
+/** By how far the trunk leans. */
+const dipCredits: CreditModel = {
+  knob: 'leanDeg',
+  anchors: [
+    {
+      at: 8,
+      credits: {
+        triLateral: 1,
+        triMedial: 1,
+        triLong: 0.5,
+        pecLower: 0.5,
+        pecMiddle: 0.5,
+        deltFront: 0.5,
+      },
+    },
+    {
+      at: 30,
+      credits: {
+        pecLower: 1,
+        pecMiddle: 1,
+        deltFront: 0.75,
+        triLateral: 0.75,
+        triMedial: 0.75,
+        triLong: 0.25,
+      },
+    },
+  ],
+};
 
 export const dips: Movement[] = [
   {
@@ -29,33 +58,7 @@ export const dips: Movement[] = [
       },
       { id: 'chest-dip', name: 'Chest dip', aliases: ['dip', 'dips', 'leaning dip'] },
     ],
-    credits: {
-      knob: 'leanDeg',
-      anchors: [
-        {
-          at: 8,
-          credits: {
-            triLateral: 1,
-            triMedial: 1,
-            triLong: 0.5,
-            pecLower: 0.5,
-            pecMiddle: 0.5,
-            deltFront: 0.5,
-          },
-        },
-        {
-          at: 30,
-          credits: {
-            pecLower: 1,
-            pecMiddle: 1,
-            deltFront: 0.75,
-            triLateral: 0.75,
-            triMedial: 0.75,
-            triLong: 0.25,
-          },
-        },
-      ],
-    },
+    credits: dipCredits,
     homeReps: [6, 20],
     load: { kind: 'bodyweight', shares: [{ at: 0, value: 1 }], lift: 'dip', canAdd: true },
     hardWhere: 'stretched',
@@ -90,21 +93,7 @@ export const dips: Movement[] = [
         aliases: ['dip assist', 'band dip', 'assisted dip machine'],
       },
     ],
-    credits: {
-      anchors: [
-        {
-          at: 0,
-          credits: {
-            pecLower: 1,
-            pecMiddle: 1,
-            deltFront: 0.75,
-            triLateral: 0.75,
-            triMedial: 0.75,
-            triLong: 0.25,
-          },
-        },
-      ],
-    },
+    credits: dipCredits,
     homeReps: [8, 15],
     // The figure on the stack is the help, so nothing honest can be borrowed from a dip max.
     load: { kind: 'external', perHand: false, from: null },

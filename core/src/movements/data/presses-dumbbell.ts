@@ -3,6 +3,8 @@ import {
   choice,
   floorPressCredits,
   knob,
+  onChestPress,
+  onOverheadPress,
   outOnEffort,
   pecCaution,
   pressCreditsByBench,
@@ -249,8 +251,11 @@ export const dumbbellPress: Movement = {
     anchors: pressCreditsByBench,
     adjust: [
       floorPressCredits,
-      { knob: 'forearm', is: 'neutral', add: { pecUpper: 0.25, pecMiddle: -0.25, pecLower: -0.25 } },
-      { knob: 'forearm', is: 'supinated', add: { pecUpper: 0.5, pecMiddle: -0.25, pecLower: -0.75 } },
+      ...onChestPress(
+        { knob: 'forearm', is: 'neutral', add: { pecUpper: 0.25, pecMiddle: -0.25, pecLower: -0.25 } },
+        { knob: 'forearm', is: 'supinated', add: { pecUpper: 0.5, pecMiddle: -0.25, pecLower: -0.75 } },
+      ),
+      onOverheadPress({ knob: 'forearm', is: 'neutral', add: { deltSide: -0.25 } }),
       {
         knob: 'hands',
         is: 'together',

@@ -1,6 +1,7 @@
 import type { Movement } from '../model';
 import {
   barGripCredits,
+  tuckedCredits,
   choice,
   knob,
   outOnEffort,
@@ -58,7 +59,7 @@ export const guidedBarPress: Movement = {
   credits: {
     knob: 'benchDeg',
     anchors: pressCreditsByBench,
-    adjust: [barGripCredits],
+    adjust: [...barGripCredits, tuckedCredits],
     meantFor: {
       tuckDeg: [
         {

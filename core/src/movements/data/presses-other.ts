@@ -1,5 +1,5 @@
 import type { Movement } from '../model';
-import { backCaution, choice, knob, outOnEffort, shoulderCaution } from './shared';
+import { backCaution, choice, knob, outOnEffort, pulleyCredits, shoulderCaution } from './shared';
 
 export const otherPresses: Movement[] = [
   {
@@ -84,6 +84,7 @@ export const otherPresses: Movement[] = [
           },
         },
       ],
+      adjust: [pulleyCredits(0.75)],
     },
     homeReps: [10, 15],
     load: { kind: 'external', perHand: true, from: null },

@@ -8,6 +8,7 @@ import {
   pecCaution,
   pressureCaution,
   shoulderCaution,
+  tuckedCredits,
   unstableCaution,
   wristCaution,
 } from './shared';
@@ -127,6 +128,8 @@ export const pushUps: Movement[] = [
             { at: 1.5, add: {} },
           ],
         },
+        tuckedCredits,
+        { knob: 'range', is: 'deficit', add: { pecLower: 0.25 } },
       ],
       meantFor: {
         tuckDeg: [

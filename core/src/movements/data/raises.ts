@@ -73,11 +73,11 @@ export const raises: Movement[] = [
     load: {
       kind: 'external',
       perHand: true,
-      from: { anchors: [{ at: 0, lift: 'overhead', ratio: 0.13, spread: 0.03 }] },
+      from: { anchors: [{ at: 0, lift: 'overhead', ratio: 0.19, spread: 0.05 }] },
       factors: [
-        { knob: 'stance', is: 'seated', factor: 0.92 },
-        { knob: 'stance', is: 'side lying', factor: 0.69 },
-        { knob: 'range', is: 'one and a half', factor: 0.77 },
+        { knob: 'stance', is: 'seated', factor: 0.895 },
+        { knob: 'stance', is: 'side lying', factor: 0.685 },
+        { knob: 'range', is: 'one and a half', factor: 0.79 },
       ],
     },
     hardWhere: 'shortened',
@@ -190,7 +190,7 @@ export const raises: Movement[] = [
     load: {
       kind: 'external',
       perHand: true,
-      from: { anchors: [{ at: 0, lift: 'overhead', ratio: 0.14, spread: 0.04 }] },
+      from: { anchors: [{ at: 0, lift: 'overhead', ratio: 0.19, spread: 0.05 }] },
     },
     hardWhere: 'shortened',
     compound: false,

@@ -28,7 +28,7 @@ export const rearAndUpperBack: Movement[] = [
     load: {
       kind: 'external',
       perHand: true,
-      from: { anchors: [{ at: 0, lift: 'overhead', ratio: 0.11, spread: 0.03 }] },
+      from: { anchors: [{ at: 0, lift: 'overhead', ratio: 0.16, spread: 0.05 }] },
     },
     hardWhere: 'shortened',
     compound: false,

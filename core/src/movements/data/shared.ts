@@ -67,16 +67,71 @@ export const pressCreditsByBench: CreditModel['anchors'] = [
   { at: 75, credits: { pecUpper: 0.25, deltFront: 1, deltSide: 0.5, triLateral: 0.5, triMedial: 0.5 } },
 ];
 
-/** A bar gives the long head a little; hands inside the shoulders hand the press to the triceps. */
-export const barGripCredits: CreditAdjustment = {
-  knob: 'gripBiacromial',
+/** How far a chest press is one as its bench rises, and how far it has become an overhead press. */
+const onTheChest = {
+  knob: 'benchDeg' as const,
   anchors: [
-    { at: 0.9, add: { triLateral: 0.5, triMedial: 0.5, triLong: 0.5, pecMiddle: -0.25, pecLower: -0.75 } },
-    { at: 1.3, add: { triLong: 0.25 } },
-    { at: 1.5, add: { triLong: 0.25 } },
-    { at: 1.75, add: { triLateral: -0.25, triMedial: -0.25 } },
+    { at: 45, value: 1 },
+    { at: 75, value: 0 },
   ],
 };
+const overhead = {
+  knob: 'benchDeg' as const,
+  anchors: [
+    { at: 45, value: 0 },
+    { at: 75, value: 1 },
+  ],
+};
+
+/** Adjustments that hold on a chest press and fade as the bench becomes upright. */
+export const onChestPress = (...changes: CreditAdjustment[]): CreditAdjustment[] =>
+  changes.map((change) => ({ ...change, over: onTheChest }));
+export const onOverheadPress = (change: CreditAdjustment): CreditAdjustment => ({
+  ...change,
+  over: overhead,
+});
+
+/** A bar gives the long head a little; hands inside the shoulders hand the press to the triceps. */
+export const barGripCredits: CreditAdjustment[] = [
+  {
+    knob: 'gripBiacromial',
+    anchors: [
+      { at: 0.95, add: { triLateral: 0.5, triMedial: 0.5, pecMiddle: -0.25, pecLower: -0.75 } },
+      { at: 1.35, add: {} },
+      { at: 1.5, add: {} },
+      { at: 1.75, add: { triLateral: -0.25, triMedial: -0.25 } },
+    ],
+  },
+  ...onChestPress({
+    knob: 'gripBiacromial',
+    anchors: [
+      { at: 0.95, add: { triLong: 0.5 } },
+      { at: 1.35, add: { triLong: 0.25 } },
+      { at: 1.5, add: { triLong: 0.25 } },
+      { at: 1.75, add: {} },
+    ],
+  }),
+];
+
+/** Elbows kept closer than the lift is meant for hand some of it to the triceps. Common practice. */
+export const tuckedCredits: CreditAdjustment = {
+  knob: 'tuckDeg',
+  offMeant: true,
+  anchors: [
+    { at: -40, add: { triLateral: 0.2, triMedial: 0.2 } },
+    { at: -10, add: {} },
+  ],
+};
+
+/** Of a pulley: low for the upper chest, high for the lower, as in flies. Common practice. */
+export const pulleyCredits = (middle: number): CreditAdjustment => ({
+  knob: 'pulleyStature',
+  anchors: [
+    { at: middle - 0.55, add: { pecUpper: 0.5, pecMiddle: -0.4, pecLower: -0.6, deltFront: 0.25 } },
+    { at: middle, add: {} },
+    { at: middle + 0.3, add: { pecUpper: -0.25, pecLower: 0.25 } },
+  ],
+});
 
 export const floorPressCredits: CreditAdjustment = {
   knob: 'stance',

@@ -1,4 +1,4 @@
-import { shoulderShares } from '../../mechanics/work';
+import type { Work } from '../../mechanics/work';
 import { workAt } from '../mechanics';
 import { changeLine, isFreeWeight, isInclined, isPress } from '../questions';
 import type { Measured, MeasuredLine } from '../../measure/measure';
@@ -9,11 +9,11 @@ function tuckedInstead(s: Measured, m: MeasuredLine, tuckDeg: number, incline: b
   const flared = workAt(s, m);
   const tucked = workAt(s, m, { ...m.rig, tuckDeg });
   if (!flared || !tucked) return '';
-  const chest = shoulderShares(tucked).pecUpper / Math.max(0.01, shoulderShares(flared).pecUpper);
+  const upperFront = (w: Work): number => w.shares.pecUpper + w.shares.deltFront;
   const strain = tucked.points[0]!.frontStrain / Math.max(0.01, flared.points[0]!.frontStrain);
   const told = [
-    ...(incline && chest > 1.1
-      ? [`the upper chest's share is ${Math.round((chest - 1) * 20) * 5} % larger`]
+    ...(incline && upperFront(tucked) > 1.1 * upperFront(flared)
+      ? ['upper chest and front delt together do more of the work']
       : []),
     ...(strain < 0.9 ? ['less of the force pushes the joint forward at the bottom'] : []),
   ];
@@ -40,7 +40,7 @@ export const flareOnIncline: Rule = {
             : `${m.name} has the elbows out at ${Math.round(m.rig.tuckDeg!)}°.`,
           why:
             (incline
-              ? 'On an incline flared elbows take work from the upper chest and strain the front of the shoulder.'
+              ? 'On an incline flared elbows take work from upper chest and front delt and strain the front of the shoulder.'
               : 'Elbows straight out put the strain at the front of the shoulder for no more chest.') +
             tuckedInstead(s, m, to, incline),
           fixes: [

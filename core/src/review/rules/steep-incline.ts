@@ -1,7 +1,10 @@
-import { inFives } from '../../units/numbers';
-import { deltShare, workAt } from '../mechanics';
+import { levelOf } from '../../mechanics/effort';
+import { workAt } from '../mechanics';
 import { changeLine, isFreeWeight, isInclined, notchFor } from '../questions';
 import type { Rule } from '../model';
+
+const levelWords = (effort: number): string =>
+  ({ high: 'hard', medium: 'middling', low: 'little', none: 'hardly at all' })[levelOf(effort)];
 
 export const steepIncline: Rule = {
   id: 'steep-incline',
@@ -18,7 +21,7 @@ export const steepIncline: Rule = {
         const flatter = workAt(s, m, { ...m.rig, benchDeg: less });
         const told =
           steep && flatter
-            ? `By the model the delts do about ${inFives(deltShare(steep))} % of the shoulder's work here, ${inFives(deltShare(flatter))} % at ${less}°. `
+            ? `By the model the middle chest works ${levelWords(steep.effort.pecMiddle)} against the front delt here, ${levelWords(flatter.effort.pecMiddle)} at ${less}°. `
             : '';
         return {
           on: [m.id],

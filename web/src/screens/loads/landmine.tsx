@@ -1,5 +1,5 @@
-import { landmineBar, landmineLever, leverForce } from '@drimbo/core/mechanics/changing-loads';
-import { GRAVITY } from '@drimbo/core/mechanics/statics';
+import { landmineBar, landmineLever, leverForce } from '@drimbo/core/mechanics/loads/changing-loads';
+import { GRAVITY } from '@drimbo/core/mechanics/gravity';
 import { massText, roughMass, toKg, type MassUnit } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
 import { Field, Label, Sheet, SheetHead } from '../../look/parts';

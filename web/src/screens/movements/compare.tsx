@@ -1,7 +1,7 @@
 import { pressingRegions } from '@drimbo/core/anatomy/regions';
 import { notchesOf } from '@drimbo/core/kit/kit';
 import { clientMax } from '@drimbo/core/measure/client-max';
-import { sayingEachHand } from '@drimbo/core/mechanics/hand-force';
+import { sayingEachHand } from '@drimbo/core/mechanics/loads/hand-force';
 import { figureOf, figureWords } from '@drimbo/core/mechanics/figure';
 import { workOf } from '@drimbo/core/mechanics/work';
 import { familyIds, familyNames, type Entry } from '@drimbo/core/movements/model';

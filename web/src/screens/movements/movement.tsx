@@ -1,6 +1,6 @@
 import type { RegionId } from '@drimbo/core/anatomy/regions';
 import { notchesOf } from '@drimbo/core/kit/kit';
-import { sayingEachHand } from '@drimbo/core/mechanics/hand-force';
+import { sayingEachHand } from '@drimbo/core/mechanics/loads/hand-force';
 import { familyNames, type Entry } from '@drimbo/core/movements/model';
 import {
   allEntries,

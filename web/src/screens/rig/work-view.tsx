@@ -1,7 +1,7 @@
 import { pressingRegions, type RegionId } from '@drimbo/core/anatomy/regions';
 import type { Body } from '@drimbo/core/anatomy/body';
 import { unsureAbout } from '@drimbo/core/mechanics/agreement';
-import type { Gear } from '@drimbo/core/mechanics/changing-loads';
+import type { Gear } from '@drimbo/core/mechanics/loads/changing-loads';
 import { workOf, type Work } from '@drimbo/core/mechanics/work';
 import type { Movement } from '@drimbo/core/movements/model';
 import type { Rig } from '@drimbo/core/movements/rig';

@@ -1,6 +1,6 @@
-import { interpolate } from '../units/numbers';
-import { GRAVITY } from './statics';
-import { radians } from './vector';
+import { interpolate } from '../../units/numbers';
+import { GRAVITY } from '../gravity';
+import { radians } from '../vector';
 
 /** Chains hung from both ends of a bar. A folded strand counts its length twice in `metres`. */
 export interface Chains {

@@ -1,0 +1,165 @@
+import type { Body } from '../anatomy/body';
+import { pressingRegions, type PressingRegion } from '../anatomy/regions';
+import type { Movement } from '../movements/model';
+import type { Rig } from '../movements/rig';
+import { clamp } from '../units/numbers';
+import { activityIn, armsIn, regionActivity } from './activity';
+import type { Gear } from './loads/changing-loads';
+import { disturbedLines } from './muscles/disturbed';
+import { muscles } from './muscles/muscles';
+import { posturesOf } from './postures';
+import { untoldOf, type Untold } from './told';
+import { workOf, type PerRegion } from './work';
+
+export type EffortLevel = 'high' | 'medium' | 'low' | 'none';
+
+/** How hard a region works against the hardest-working one. A model's estimate. */
+export interface Effort {
+  /** 0 to 1; null where the model cannot tell. */
+  value: number | null;
+  level: EffortLevel | null;
+  /** Between what it comes out as with the muscles' lines moved a few millimetres. */
+  range: readonly [number, number] | null;
+  /** The regions told as one with it, itself left out. */
+  with: readonly PressingRegion[];
+  /** Why it is told as one with others, or not at all. */
+  why: string | null;
+}
+
+export type Efforts = Record<PressingRegion, Effort>;
+
+/** From this effort on a region works at that level. */
+const levels: readonly [number, EffortLevel][] = [
+  [0.75, 'high'],
+  [0.4, 'medium'],
+  [0.15, 'low'],
+];
+
+export const levelOf = (value: number): EffortLevel =>
+  levels.find(([from]) => value >= from - 1e-9)?.[1] ?? 'none';
+
+const forceOf = Object.fromEntries(
+  pressingRegions.map((id) => [id, muscles.reduce((t, m) => t + (m.region === id ? m.force : 0), 0)]),
+) as PerRegion;
+
+interface Grouping {
+  /** Regions that are told, each with those told as one with it. */
+  groups: ReadonlyMap<PressingRegion, readonly PressingRegion[]>;
+  why: ReadonlyMap<PressingRegion, string>;
+}
+
+function groupingOf(untold: readonly Untold[]): Grouping {
+  const why = new Map<PressingRegion, string>();
+  const groups = new Map<PressingRegion, readonly PressingRegion[]>(pressingRegions.map((id) => [id, [id]]));
+  for (const limit of untold)
+    for (const group of limit.together ?? [])
+      for (const id of group) {
+        groups.set(id, group);
+        if (!why.has(id)) why.set(id, limit.why);
+      }
+  for (const limit of untold)
+    for (const id of limit.not ?? []) {
+      groups.delete(id);
+      why.set(id, limit.why);
+    }
+  return { groups, why };
+}
+
+/** Efforts of the regions that are told, against the hardest-working of them. */
+function relative(of: PerRegion, { groups }: Grouping): Map<PressingRegion, number> {
+  const told = new Map<PressingRegion, number>();
+  for (const [id, group] of groups) {
+    const force = group.reduce((t, r) => t + forceOf[r], 0);
+    told.set(id, group.reduce((t, r) => t + forceOf[r] * of[r], 0) / force);
+  }
+  const most = Math.max(0, ...told.values()) || 1;
+  for (const [id, value] of told) told.set(id, value / most);
+  return told;
+}
+
+/** How far a region's effort falls and rises with the lines moved; on a middling body at a middling load. */
+type Spread = ReadonlyMap<PressingRegion, readonly [number, number]>;
+
+const middling: Body = { statureM: 1.75, massKg: 80 };
+const MIDDLING_KG = 30;
+const POSTURES = 10;
+
+function computeSpread(movement: Movement, rig: Rig, grouping: Grouping): Spread {
+  const postures = posturesOf(movement, rig, middling, MIDDLING_KG, POSTURES);
+  const efforts = [muscles, ...disturbedLines()].map((set) => {
+    const activity = regionActivity(
+      postures,
+      postures.map((p) => activityIn(p, armsIn(p, set))),
+    );
+    const of = Object.fromEntries(pressingRegions.map((id, i) => [id, activity[i]!])) as PerRegion;
+    return relative(of, grouping);
+  });
+  const [plain, ...moved] = efforts as [Map<PressingRegion, number>, ...Map<PressingRegion, number>[]];
+  return new Map(
+    [...plain].map(([id, value]) => {
+      const all = moved.map((m) => m.get(id)! - value);
+      return [id, [Math.min(0, ...all), Math.max(0, ...all)] as const];
+    }),
+  );
+}
+
+const spreads = new WeakMap<Rig, { movement: string; spread: Spread }>();
+
+function spreadOf(movement: Movement, rig: Rig, grouping: Grouping): Spread {
+  let known = spreads.get(rig);
+  if (known?.movement !== movement.id)
+    spreads.set(rig, (known = { movement: movement.id, spread: computeSpread(movement, rig, grouping) }));
+  return known.spread;
+}
+
+const nothing: Pick<Effort, 'value' | 'level' | 'range'> = { value: null, level: null, range: null };
+
+/** Efforts of a repetition without how sure they are; for comparing many. */
+export function effortValues(
+  movement: Movement,
+  rig: Rig,
+  body: Body,
+  loadKg: number,
+  gear?: Gear,
+): ReadonlyMap<PressingRegion, number> {
+  const work = workOf(movement, rig, body, loadKg, undefined, gear);
+  return work ? relative(work.effort, groupingOf(untoldOf(movement, rig))) : new Map();
+}
+
+/**
+ * How hard each pressing region works over a repetition, against the hardest-working one, with how sure it
+ * is. `loadKg` as the coach says it. Null for things without an arm path.
+ *
+ * @example effortsOf(benchPress, {}, body, 80)!.pecMiddle // { value: 1, level: 'high', range: [1, 1], … }
+ */
+export function effortsOf(
+  movement: Movement,
+  rig: Rig,
+  body: Body,
+  loadKg: number,
+  gear?: Gear,
+): Efforts | null {
+  const work = workOf(movement, rig, body, loadKg, undefined, gear);
+  if (!work) return null;
+  const grouping = groupingOf(untoldOf(movement, rig));
+  const told = relative(work.effort, grouping);
+  const spread = told.size > 0 ? spreadOf(movement, rig, grouping) : null;
+  return Object.fromEntries(
+    pressingRegions.map((id): [PressingRegion, Effort] => {
+      const value = told.get(id);
+      const why = grouping.why.get(id) ?? null;
+      if (value === undefined) return [id, { ...nothing, with: [], why }];
+      const [down, up] = spread?.get(id) ?? [0, 0];
+      return [
+        id,
+        {
+          value,
+          level: levelOf(value),
+          range: [clamp(value + down, 0, 1), clamp(value + up, 0, 1)],
+          with: grouping.groups.get(id)!.filter((r) => r !== id),
+          why,
+        },
+      ];
+    }),
+  ) as Efforts;
+}

@@ -1,0 +1,2 @@
+/** Newtons a kilogram weighs. */
+export const GRAVITY = 9.81;
