@@ -1,5 +1,6 @@
 import type { Context } from './measure/context';
-import { measure, workingSets, type Measured } from './measure/measure';
+import { measure, workingSets } from './measure/measure';
+import type { Measured } from './measure/model';
 import type { Finding } from './review/model';
 import { review } from './review/review';
 import type { Session } from './session/document';

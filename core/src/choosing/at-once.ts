@@ -1,5 +1,5 @@
 import { barUses, handsOf, stacksAt } from '../kit/fitting';
-import type { Measured, MeasuredLine } from '../measure/measure';
+import type { Measured, MeasuredLine } from '../measure/model';
 import { massText } from '../units/mass';
 
 type Lines = readonly MeasuredLine[];

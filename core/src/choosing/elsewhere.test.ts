@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { makeableLoads } from '../kit/fitting';
-import { layOut } from '../measure/measure';
+import { layOut } from '../measure/lay-out';
 import { applyEdit } from '../session/edits';
 import { linesOf, sessionSchema } from '../session/document';
 import { anyContext, anyKit, anySession } from '../testing/any';

@@ -1,6 +1,6 @@
 import { nearestNotch, type Kit } from '../kit/kit';
 import type { Context } from '../measure/context';
-import { layOut } from '../measure/measure';
+import { layOut } from '../measure/lay-out';
 import type { Session } from '../session/document';
 import type { Edit } from '../session/edits';
 import { becoming } from '../session/starting';

@@ -1,5 +1,6 @@
 import type { Context } from '../measure/context';
-import { measure, type Measured, type MeasuredLine } from '../measure/measure';
+import { measure } from '../measure/measure';
+import type { Measured, MeasuredLine } from '../measure/model';
 import { applyEdit, type Edit } from '../session/edits';
 import type { Session } from '../session/document';
 import { setCountOf, withSetCount } from '../session/schemes';

@@ -1,6 +1,7 @@
 import { nearestLoad } from '../kit/fitting';
 import { choicesOf } from '../loads/prescribe';
-import { measure, type Measured, type MeasuredLine } from '../measure/measure';
+import { measure } from '../measure/measure';
+import type { Measured, MeasuredLine } from '../measure/model';
 import { applyEdit, type Edit } from '../session/edits';
 import { linesOf, type Line } from '../session/document';
 import { setCountOf, turnedInto, withSetCount, type Scheme } from '../session/schemes';

@@ -1,5 +1,6 @@
 import { appraise } from '../appraise';
-import { layOut, measure } from '../measure/measure';
+import { layOut } from '../measure/lay-out';
+import { measure } from '../measure/measure';
 import { findEntry } from '../movements/catalogue';
 import { emptyNotebook } from '../movements/notebook';
 import { sessionSchema } from '../session/document';

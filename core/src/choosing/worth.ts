@@ -1,6 +1,7 @@
 import { groupIds } from '../anatomy/regions';
 import { doseValue } from '../dose/value';
-import { groupOfEmphasis, type Measured } from '../measure/measure';
+import { groupOfEmphasis } from '../session/emphasis';
+import type { Measured } from '../measure/model';
 
 /** The group a session is for weighs so much more than the others. Own estimate. */
 const MAIN_WEIGHS = 2;

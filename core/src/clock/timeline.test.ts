@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { layOut } from '../measure/measure';
+import { layOut } from '../measure/lay-out';
 import { applyEdit } from '../session/edits';
 import { linesOf } from '../session/document';
 import { line, sampleContext, session, soundPush } from '../testing/samples';

@@ -15,7 +15,7 @@ test('direct, indirect, fractional, and hard sets only', () => {
     { credits: { deltFront: 1 }, reserve: 1 },
   ];
   const { groups, regions } = countDose(sets, evidence, 'chest', 1);
-  expect(groups.chest).toMatchObject({ direct: 2, indirect: 0, fractional: 2, withEasy: 3 });
+  expect(groups.chest).toMatchObject({ direct: 2, indirect: 0, fractional: 2, prescribed: 3 });
   expect(groups.deltFront).toMatchObject({ direct: 1, indirect: 2, fractional: 2 });
   expect(regions.pecUpper.fractional).toBe(1);
 });

@@ -22,6 +22,8 @@ export interface CountedSet {
   reserve: number;
   /** Hard sets it counts for: one, or a third for a further stage. One when left out. */
   counts?: number;
+  /** What it was meant to count for; the same when left out. */
+  prescribed?: number;
 }
 
 export interface Dose {
@@ -30,8 +32,8 @@ export interface Dose {
   indirect: number;
   /** Hard sets × credit. */
   fractional: number;
-  /** All working sets × credit, the easy ones included. */
-  withEasy: number;
+  /** All working sets × credit as they are written, those that will stay easy or come short included. */
+  prescribed: number;
   band: { lo: number; hi: number } | null;
   /** What the next set would add, as a share of what one session can give. */
   next: number;
@@ -42,7 +44,8 @@ export interface DoseSheet {
   groups: Record<GroupId, Dose>;
 }
 
-const isHard = (set: CountedSet): boolean => set.reserve <= HARD_RESERVE + 0.5;
+/** Whether a set that ends with so many repetitions left is a hard one. */
+export const isHard = (reserve: number): boolean => reserve <= HARD_RESERVE + 0.5;
 
 function count(
   sets: readonly CountedSet[],
@@ -50,12 +53,12 @@ function count(
   band: Dose['band'],
   scale: number,
 ): Dose {
-  const dose: Dose = { direct: 0, indirect: 0, fractional: 0, withEasy: 0, band, next: 0 };
+  const dose: Dose = { direct: 0, indirect: 0, fractional: 0, prescribed: 0, band, next: 0 };
   for (const set of sets) {
     const whole = set.counts ?? 1;
     const credit = creditOf(set.credits);
-    dose.withEasy += credit * whole;
-    if (!isHard(set)) continue;
+    dose.prescribed += credit * (set.prescribed ?? whole);
+    if (!isHard(set.reserve)) continue;
     dose.fractional += credit * whole;
     if (credit >= DIRECT) dose.direct += whole;
     else if (credit >= NOTICEABLE) dose.indirect += whole;

@@ -2,7 +2,7 @@ import type { Appraisal } from '../appraise';
 import { movementOf } from '../movements/catalogue';
 import { cueList } from '../movements/notebook';
 import type { LoadedSet } from '../loads/prescribe';
-import type { MeasuredLine } from '../measure/measure';
+import type { MeasuredLine } from '../measure/model';
 import type { Context } from '../measure/context';
 import type { Session } from '../session/document';
 import { tempoText, tempoWords } from '../session/effort';

@@ -1,11 +1,14 @@
 import type { Movement } from '../movements/model';
-import { attachmentNames, type Kit } from './kit';
-import { barLoads, type BarLoad, type PlateStack } from './plates';
+import { type Kit } from './kit';
+import { attachmentNames } from '../movements/attachments';
+import { barLoads, oneEndLoads, type BarLoad, type PlateStack } from './plates';
 
 /** A load this kit can make. `kg` is said as the coach says it: total, or each hand. */
 export interface MadeLoad {
   kg: number;
   perSide?: PlateStack;
+  /** The plates hang on one end only: a bar whose other end stands on the floor. */
+  oneEnd?: true;
   /** Where the pin goes in a stack whose pulleys change the load on its way to the hand. */
   pinKg?: number;
 }
@@ -19,6 +22,7 @@ export const barUses = {
 } as const;
 
 const madeFromBar = (l: BarLoad): MadeLoad => ({ kg: l.totalKg, perSide: l.perSide });
+const madeFromOneEnd = (l: BarLoad): MadeLoad => ({ ...madeFromBar(l), oneEnd: true });
 
 /** Loads held at once: one for each hand where hands have their own, unless one side follows the other. */
 export const handsOf = ({ load, oneSided }: Movement): 1 | 2 =>
@@ -64,13 +68,14 @@ export function makeableLoads(kit: Kit, movement: Movement): MadeLoad[] {
       const use = barUses[movement.implement];
       const bars = kit.bars.filter((b) => b.use === use || (use === 'landmine' && b.use === 'straight'));
       if (bars.length === 0) return [];
-      if (bars.length === 1) return barLoads(kit.plates, bars[0]!.kg).map(madeFromBar);
+      const [loadsOn, made] = use === 'landmine' ? [oneEndLoads, madeFromOneEnd] : [barLoads, madeFromBar];
+      if (bars.length === 1) return loadsOn(kit.plates, bars[0]!.kg).map(made);
       const heaviest = [...bars].sort((a, b) => b.kg - a.kg);
       const best = new Map<number, BarLoad>();
       for (const bar of heaviest)
-        for (const load of barLoads(kit.plates, bar.kg))
+        for (const load of loadsOn(kit.plates, bar.kg))
           if (!best.has(load.totalKg)) best.set(load.totalKg, load);
-      return [...best.values()].sort((a, b) => a.totalKg - b.totalKg).map(madeFromBar);
+      return [...best.values()].sort((a, b) => a.totalKg - b.totalKg).map(made);
     }
     case 'dumbbells':
     case 'dumbbell': {

@@ -1,18 +1,10 @@
 import { z } from 'zod';
+import { attachments } from '../movements/attachments';
 
 const id = z.string().min(1).max(60);
 const kg = z.number().min(0).max(500);
 
 /** What is clipped to a cable, and what is worn. */
-export const attachments = ['rope', 'single handles', 'straight bar', 'lifting belt'] as const;
-export type Attachment = (typeof attachments)[number];
-export const attachmentNames: Record<Attachment, string> = {
-  rope: 'a rope',
-  'single handles': 'single handles',
-  'straight bar': 'a straight bar for the cable',
-  'lifting belt': 'a lifting belt',
-};
-
 /** What a gym has. Loads are stored in kilograms; `unit` is what its irons are marked in. */
 export const kitSchema = z
   .object({

@@ -67,23 +67,39 @@ function merged(groups: ReturnType<typeof sideLoads>[]): ReturnType<typeof sideL
   return [...best.values()].sort((a, b) => a.grams - b.grams);
 }
 
-const remembered = new WeakMap<Kit['plates'], Map<number, BarLoad[]>>();
+type ByBar = WeakMap<Kit['plates'], Map<number, BarLoad[]>>;
 
-/** Every total a bar of `barKg` can be loaded to with these plates, ascending. */
-export function barLoads(plates: Kit['plates'], barKg: number): BarLoad[] {
-  let byBar = remembered.get(plates);
-  if (!byBar) remembered.set(plates, (byBar = new Map()));
+function rememberedFor(known: ByBar, plates: Kit['plates'], barKg: number, make: () => BarLoad[]): BarLoad[] {
+  let byBar = known.get(plates);
+  if (!byBar) known.set(plates, (byBar = new Map()));
   let loads = byBar.get(barKg);
-  if (!loads) {
-    loads = merged(byMark(plates).map(sideLoads)).map((side) => ({
-      totalKg: Number((barKg + (2 * side.grams) / 1000).toFixed(3)),
-      perSide: side.perSide,
-      plateCount: side.plateCount,
-    }));
-    byBar.set(barKg, loads);
-  }
+  if (!loads) byBar.set(barKg, (loads = make()));
   return loads;
 }
+
+const bothEnds: ByBar = new WeakMap();
+const oneEnd: ByBar = new WeakMap();
+
+const loadsOf = (plates: Kit['plates'], barKg: number, ends: 1 | 2): BarLoad[] =>
+  merged(byMark(plates).map(sideLoads)).map((side) => ({
+    totalKg: Number((barKg + (ends * side.grams) / 1000).toFixed(3)),
+    perSide: side.perSide,
+    plateCount: side.plateCount,
+  }));
+
+/** Every total a bar of `barKg` can be loaded to with these plates, ascending. */
+export const barLoads = (plates: Kit['plates'], barKg: number): BarLoad[] =>
+  rememberedFor(bothEnds, plates, barKg, () => loadsOf(plates, barKg, 2));
+
+/** The same with plates on one end only, where both plates of a pair can hang; `perSide` is that end. */
+export const oneEndLoads = (plates: Kit['plates'], barKg: number): BarLoad[] =>
+  rememberedFor(oneEnd, plates, barKg, () =>
+    loadsOf(
+      plates.map(({ kg, pairs }) => ({ kg, pairs: pairs * 2 })),
+      barKg,
+      1,
+    ),
+  );
 
 /** Every weight that single plates on a belt come to, ascending, kilograms. */
 export const beltLoads = (plates: Kit['plates']): number[] =>
@@ -91,8 +107,8 @@ export const beltLoads = (plates: Kit['plates']): number[] =>
     byMark(plates).map((group) => sideLoads(group.map(({ kg, pairs }) => ({ kg, pairs: pairs * 2 })))),
   ).map((load) => load.grams / 1000);
 
-/** Plates taken off and put on, both sides together, to get from one loading to another. */
-export function plateMoves(from: PlateStack, to: PlateStack): number {
+/** Plates taken off and put on, both sides together unless there is one, to get from one loading to another. */
+export function plateMoves(from: PlateStack, to: PlateStack, ends: 1 | 2 = 2): number {
   const sizes = new Set([...from, ...to].map((p) => p.kg));
   let perSide = 0;
   for (const kg of sizes) {
@@ -100,5 +116,5 @@ export function plateMoves(from: PlateStack, to: PlateStack): number {
     const after = to.find((p) => p.kg === kg)?.count ?? 0;
     perSide += Math.abs(after - before);
   }
-  return perSide * 2;
+  return perSide * ends;
 }

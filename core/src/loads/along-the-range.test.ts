@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { clientMax } from '../measure/client-max';
-import { layOut } from '../measure/measure';
+import { layOut } from '../measure/lay-out';
 import { usualGear } from '../mechanics/loads/changing-loads';
 import { strengthAlong } from '../mechanics/strength-along';
 import { findEntry } from '../movements/catalogue';

@@ -6,6 +6,7 @@ export interface RampSet {
   kg: number;
   reps: number;
   perSide?: MadeLoad['perSide'];
+  oneEnd?: MadeLoad['oneEnd'];
 }
 
 /** A ladder of rising loads, or two light sets of many as older coaches do it. */
@@ -94,7 +95,7 @@ const cheaper = <P extends { moves: number; off: number }>(a: P, b: P): P =>
 
 /**
  * Ramp sets up to a working load (kg): the whole ladder for the first heavy compound, one step for a
- * later one that is already warm. Steps that fall on the same load, or within a tenth of the
+ * later one that is already warm; `rehearsed`: easy repetitions of the warm-up stand for the first step. Steps that fall on the same load, or within a tenth of the
  * working load, are left out; a light bar needs fewer. On a bar the loads are those that need the
  * fewest plate moves.
  */
@@ -104,10 +105,11 @@ export function rampSets(
   implement: Implement,
   isFirst: boolean,
   style: RampStyle = 'ladder',
+  rehearsed = false,
 ): RampSet[] {
   if (loads.length === 0) return [];
   const barLike = implement === 'barbell' || implement === 'guided bar';
-  const plan = !isFirst
+  const whole = !isFirst
     ? oneStep
     : style === 'two sets'
       ? twoSets
@@ -116,6 +118,7 @@ export function rampSets(
           ? fullRamp.filter((s) => s.share !== 0.85)
           : fullRamp
         : bellRamp;
+  const plan = rehearsed && whole.length > 1 ? whole.slice(1) : whole;
   const steps: (Step & { kg: number })[] = [];
   for (const step of plan) {
     const { kg } = nearestLoad(loads, step.share * workKg).load;
@@ -139,4 +142,5 @@ const asRamp = (load: MadeLoad, reps: number): RampSet => ({
   kg: load.kg,
   reps,
   ...(load.perSide ? { perSide: load.perSide } : {}),
+  ...(load.oneEnd ? { oneEnd: true as const } : {}),
 });

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { layOut } from '../measure/measure';
+import { layOut } from '../measure/lay-out';
 import type { Line } from '../session/document';
 import { repsAtLoad } from '../strength/formulas';
 import { maxOf } from '../strength/max';

@@ -1,6 +1,7 @@
 import type { Body } from '../anatomy/body';
 import type { Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
+import { smoothstep } from './rounding';
 import { shoulderHeight, standOf, upOf } from './stands';
 import { armsIn } from './activity';
 import { muscles } from './muscles/muscles';
@@ -15,6 +16,14 @@ export interface StrengthPoint {
   heightM: number;
   canKg: number;
 }
+
+/**
+ * What the muscles have more at the turn for having been stretched: a plain press against one from pins at the
+ * chest, .90 of it (common practice); it is gone a quarter of the way up. Own estimate of the way it goes.
+ */
+const FROM_THE_STRETCH = 1 / 0.9 - 1;
+const GONE_BY = 0.25;
+const dead: readonly Rig['range'][] = ['pins', 'mid pins', 'hover', 'box'];
 
 /** Near lockout next to nothing is asked of the muscles; beyond this many times the max nothing is told. */
 const MOST_TIMES = 2;
@@ -40,8 +49,8 @@ function timesOver(posture: Posture): number {
 /**
  * The client's strength curve over a lift: what could just be held in each posture, kilograms as the
  * coach says them, for a plain load of `maxKg` at which the weakest posture just gives. A posture's
- * worth is the joint nearer its limit, every muscle that pulls the right way at its largest force. A
- * model's estimate: the bench press is weakest a third to two fifths of the way up, as in van den
+ * worth is the joint nearer its limit, every muscle that pulls the right way at its largest force, helped out
+ * of the stretch at the bottom. A model's estimate: the bench press is weakest a third to two fifths of the way up, as in van den
  * Tillaar & Ettema 2010 (from memory). Empty for things without an arm path.
  */
 export function strengthAlong(
@@ -57,13 +66,15 @@ export function strengthAlong(
   const stand = standOf(movement, plain);
   const joint = shoulderHeight(stand, body);
   const up = upOf(stand);
-  const times = postures.map(timesOver);
-  const least = Math.min(...times);
   const way = postures.map((p, i) => (i === 0 ? 0 : length(minus(p.pose.hand, postures[i - 1]!.pose.hand))));
   const total = way.reduce((a, b) => a + b, 0) || 1;
   let gone = 0;
+  const at = way.map((w) => (gone += w) / total);
+  const rebound = movement.pattern === 'press' && !dead.includes(rig.range) ? FROM_THE_STRETCH : 0;
+  const times = postures.map((p, i) => timesOver(p) * (1 + rebound * (1 - smoothstep(at[i]!, 0, GONE_BY))));
+  const least = Math.min(...times);
   return postures.map((p, i) => ({
-    at: (gone += way[i]!) / total,
+    at: at[i]!,
     heightM: joint + dot(p.pose.hand, up),
     canKg: maxKg * Math.min(MOST_TIMES, times[i]! / least),
   }));

@@ -1,5 +1,5 @@
 import type { Credits } from '../anatomy/regions';
-import type { Attachment } from '../kit/kit';
+import type { Attachment } from './attachments';
 import type { ChoiceKnob, Knobs, NumericKnob, Rig } from './rig';
 
 export type Implement =

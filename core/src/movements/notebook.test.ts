@@ -1,7 +1,8 @@
 import { appraise } from '../appraise';
 import { makeSheet } from '../formats/sheet';
 import { sessionSchema } from '../session/document';
-import { singleBlock, startingLine } from '../session/starting';
+import { singleBlock } from '../session/starting';
+import { startingLine } from '../schools/starting-line';
 import { schools } from '../schools/schools';
 import { lineFromTyped, readTypedLine } from '../shorthand/typed-line';
 import { sampleContext, session, line } from '../testing/samples';

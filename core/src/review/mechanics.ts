@@ -1,7 +1,7 @@
 import type { Body } from '../anatomy/body';
 import { bodyOf } from '../measure/context';
 import { gearOf } from '../loads/along-the-range';
-import type { Measured, MeasuredLine } from '../measure/measure';
+import type { Measured, MeasuredLine } from '../measure/model';
 import { workOf, type Work } from '../mechanics/work';
 import type { Rig } from '../movements/rig';
 

@@ -1,4 +1,4 @@
-import type { Measured } from '../measure/measure';
+import type { Measured } from '../measure/model';
 import type { Severity } from '../schools/schools';
 import type { Edit } from '../session/edits';
 

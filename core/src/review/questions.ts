@@ -1,6 +1,6 @@
 import { sameJob, type SwapWish } from '../choosing/swaps';
 import { nearestNotch } from '../kit/kit';
-import type { Measured, MeasuredLine } from '../measure/measure';
+import type { Measured, MeasuredLine } from '../measure/model';
 import type { Line } from '../session/document';
 import type { Edit } from '../session/edits';
 import { setCountOf, setTargets, turnedInto } from '../session/schemes';

@@ -1,4 +1,6 @@
-import { layOut, workingSets, type Measured } from '../measure/measure';
+import { layOut } from '../measure/lay-out';
+import { workingSets } from '../measure/measure';
+import type { Measured } from '../measure/model';
 import type { Severity } from '../schools/schools';
 import { applyEdit } from '../session/edits';
 import type { Effect, Finding, FindingDraft, FixDraft, Rule } from './model';

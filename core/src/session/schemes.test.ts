@@ -148,7 +148,7 @@ test('easy sets of a pyramid are no hard sets, a burn-out is two', () => {
     reserve: { first: 6, last: 1 },
   });
   expect(pyramid.dose.regions.pecMiddle.fractional).toBeLessThan(4);
-  expect(pyramid.dose.regions.pecMiddle.withEasy).toBeCloseTo(4, 6);
+  expect(pyramid.dose.regions.pecMiddle.prescribed).toBeCloseTo(4, 6);
   const burn = only('pushdown', parseScheme('burn-out 40')!, { reserve: { first: 1, last: 0 } });
   expect(burn.dose.regions.triLateral.fractional).toBeCloseTo(2, 6);
 });

@@ -6,7 +6,7 @@ import { fullRig } from '../movements/settings';
 import { movementOf } from '../movements/catalogue';
 import { schools } from '../schools/schools';
 import { sessionSchema, type Line, type Session } from '../session/document';
-import { startingLine } from '../session/starting';
+import { startingLine } from '../schools/starting-line';
 import { parseScheme } from '../session/schemes';
 import { anySession } from '../testing/any';
 import { line, session, soundPush } from '../testing/samples';

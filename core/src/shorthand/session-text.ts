@@ -8,7 +8,7 @@ import { schools } from '../schools/schools';
 import { schoolIds, type Block, type Line, type Session, type WarmupItem } from '../session/document';
 import { parseReserve, parseTempo, reserveText, tempoText } from '../session/effort';
 import { parseScheme, schemeText } from '../session/schemes';
-import { startingLine } from '../session/starting';
+import { startingLine } from '../schools/starting-line';
 import { clockText, parseDuration } from '../units/time';
 import { fromKg, toKg, type MassUnit } from '../units/mass';
 

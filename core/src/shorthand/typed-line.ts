@@ -8,7 +8,7 @@ import { parseReserve, parseTempo, reserveText, tempoText } from '../session/eff
 import { parseScheme, schemeText, turnedInto } from '../session/schemes';
 import { schemeModules } from '../session/schemes/all';
 import { REPS } from '../session/schemes/model';
-import { startingLine } from '../session/starting';
+import { startingLine } from '../schools/starting-line';
 import { clockText, parseDuration } from '../units/time';
 import { massText, toKg, type MassUnit } from '../units/mass';
 

@@ -66,6 +66,22 @@ test('reps at a load undo the max from a set', () => {
   );
 });
 
+/** The median hands over from seven formulas to four and to two without a step: 22 kg must not "leave 5.3 instead of 3". */
+test('no repetition costs less than half or more than twice what its neighbour costs', () => {
+  const costs = Array.from({ length: 35 }, (_, i) => maxOverLoad(i + 2) - maxOverLoad(i + 1));
+  costs.forEach((cost, i) => {
+    expect(cost).toBeGreaterThan(0);
+    if (i === 0) return;
+    expect(cost / costs[i - 1]!).toBeGreaterThan(0.5);
+    expect(cost / costs[i - 1]!).toBeLessThan(2);
+  });
+});
+
+test('a little more weight never costs many repetitions at once', () => {
+  for (let load = 56; load < 100; load += 0.1)
+    expect(repsAtLoad(100, load) - repsAtLoad(100, load + 0.1)).toBeLessThan(0.12);
+});
+
 test('what cannot be said is not said', () => {
   expect(() => maxOverLoad(37)).toThrow(/36/);
   expect(repsAtLoad(100, 140)).toBe(0);

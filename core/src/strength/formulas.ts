@@ -26,20 +26,38 @@ export const formulaName = (id: FormulaId): string =>
   id === 'oconner' ? 'O’Conner' : id[0]!.toUpperCase() + id.slice(1);
 export type FormulaChoice = 'median' | FormulaId;
 
-function medianAtWhole(r: number): number {
-  if (r <= 1) return 1;
-  const f = formulas;
-  if (r <= 10) return median(formulaIds.map((id) => f[id](r)));
-  if (r <= 20) return median([f.epley(r), f.mayhew(r), f.wathan(r), f.lombardi(r)]);
-  return (f.mayhew(r) + f.wathan(r)) / 2;
+/** Repetitions over which one group of formulas hands over to the next. */
+const HAND_OVER = { seven: [9, 12], four: [19, 22] } as const;
+
+/** How far a hand-over has gone at R repetitions, an S from 0 to 1. */
+function gone(r: number, [from, to]: readonly [number, number]): number {
+  const t = Math.max(0, Math.min(1, (r - from) / (to - from)));
+  return t * t * (3 - 2 * t);
 }
 
-const medians = Array.from({ length: MOST_REPS + 1 }, (_, r) => medianAtWhole(r));
+function handedOver(r: number): number {
+  if (r <= 1) return 1;
+  const f = formulas;
+  const seven = median(formulaIds.map((id) => f[id](Math.min(r, MOST_REPS))));
+  const four = median([f.epley(r), f.mayhew(r), f.wathan(r), f.lombardi(r)]);
+  const two = (f.mayhew(r) + f.wathan(r)) / 2;
+  const [first, second] = [gone(r, HAND_OVER.seven), gone(r, HAND_OVER.four)];
+  return ((1 - first) * seven + first * four) * (1 - second) + second * two;
+}
+
+/**
+ * By whole repetitions. Which formula is the middle one changes from R to R, so each figure is evened with
+ * its neighbours (a quarter each): no repetition costs much more than the one before.
+ */
+const medians = Array.from({ length: MOST_REPS + 1 }, (_, r) =>
+  r <= 1 ? 1 : (handedOver(r - 1) + 2 * handedOver(r) + handedOver(r + 1)) / 4,
+);
 
 /**
  * Max ÷ load at R repetitions to failure (R may be a fraction).
- * 'median': the median of the seven for whole R to 10; of Epley, Mayhew, Wathan and Lombardi to 20;
- * the mean of Mayhew and Wathan to 36; straight lines between whole R so that it always rises.
+ * 'median': the median of the seven for whole R to 9, handing over by 12 to that of Epley, Mayhew, Wathan
+ * and Lombardi, and from 19 to 22 to the mean of Mayhew and Wathan; evened over neighbouring R, straight lines
+ * between whole R so that it always rises and its steps are even.
  * A single is the max itself. Below one repetition the line of the first two is carried on down.
  * Throws RangeError above 36.
  */
@@ -111,9 +129,9 @@ export const estimateError = (reps: number): number =>
 export const estimateWords = (reps: number): string =>
   reps <= 1
     ? 'a single is the max itself'
-    : reps <= 10
+    : reps <= 10.5
       ? 'the median of seven formulas'
-      : reps <= 20
+      : reps <= 20.5
         ? 'the median of four formulas'
         : 'the mean of two formulas';
 

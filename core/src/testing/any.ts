@@ -7,7 +7,7 @@ import { schools } from '../schools/schools';
 import { limitIds, type Client } from '../session/client';
 import { sessionSchema, schoolIds, type Line, type Session } from '../session/document';
 import type { Scheme } from '../session/schemes';
-import { startingLine } from '../session/starting';
+import { startingLine } from '../schools/starting-line';
 import { formulaIds } from '../strength/formulas';
 import { sampleClient, sampleKit, session } from './samples';
 

@@ -5,7 +5,8 @@ import type { Context } from '../measure/context';
 import { schools } from '../schools/schools';
 import type { Client } from '../session/client';
 import type { Line, Session } from '../session/document';
-import { emptySession, singleBlock, startingLine } from '../session/starting';
+import { emptySession, singleBlock } from '../session/starting';
+import { startingLine } from '../schools/starting-line';
 
 /** Small invented people and gyms for tests and examples. */
 export const sampleKit: Kit = {

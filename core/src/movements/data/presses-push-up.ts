@@ -176,7 +176,7 @@ export const pushUps: Movement[] = [
     implement: 'bodyweight',
     pattern: 'press',
     station: 'floor',
-    knobs: {},
+    knobs: { gripBiacromial: knob(0.8, 2, 0.05, 0.95) },
     variants: [
       {
         id: 'push-up-ladder',
@@ -184,11 +184,25 @@ export const pushUps: Movement[] = [
         aliases: ['mechanical drop push up', 'narrow to wide push up', 'push up ladder'],
       },
     ],
+    // Of one bout; a ladder is three, the second and third a third of a set each.
     credits: {
+      knob: 'gripBiacromial',
       anchors: [
         {
-          at: 0,
-          credits: { triLateral: 0.75, triMedial: 0.75, pecMiddle: 1, deltFront: 0.5, serratus: 0.5 },
+          at: 0.95,
+          credits: { triLateral: 1, triMedial: 1, pecMiddle: 0.75, deltFront: 0.5, serratus: 0.5 },
+        },
+        {
+          at: 1.5,
+          credits: {
+            pecMiddle: 1,
+            pecLower: 0.5,
+            pecUpper: 0.5,
+            deltFront: 0.5,
+            triLateral: 0.5,
+            triMedial: 0.5,
+            serratus: 0.5,
+          },
         },
       ],
     },

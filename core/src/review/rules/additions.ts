@@ -1,7 +1,8 @@
 import { missingFor } from '../../kit/fitting';
-import type { Measured } from '../../measure/measure';
+import type { Measured } from '../../measure/model';
 import { findEntry } from '../../movements/catalogue';
-import { singleBlock, startingLine } from '../../session/starting';
+import { singleBlock } from '../../session/starting';
+import { startingLine } from '../../schools/starting-line';
 import type { FixDraft } from '../model';
 import { freshId } from '../questions';
 

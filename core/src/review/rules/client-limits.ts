@@ -1,6 +1,6 @@
 import { cautionFor } from '../../choosing/limits';
 import { makeableLoads } from '../../kit/fitting';
-import type { Measured, MeasuredLine } from '../../measure/measure';
+import type { Measured, MeasuredLine } from '../../measure/model';
 import { findMovement } from '../../movements/catalogue';
 import type { LimitId, Movement } from '../../movements/model';
 import type { Rig } from '../../movements/rig';

@@ -1,5 +1,5 @@
 import { shortages } from '../../choosing/at-once';
-import type { Measured } from '../../measure/measure';
+import type { Measured } from '../../measure/model';
 import type { FindingDraft, Rule } from '../model';
 import { freshId } from '../questions';
 

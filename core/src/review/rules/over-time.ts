@@ -1,6 +1,6 @@
 import { groupIds, groupCredit } from '../../anatomy/regions';
 import { effortWorth } from '../../dose/value';
-import type { Measured, MeasuredLine } from '../../measure/measure';
+import type { Measured, MeasuredLine } from '../../measure/model';
 import type { Edit } from '../../session/edits';
 import { withSetCount } from '../../session/schemes';
 import { changeLine, setsOf } from '../questions';

@@ -1,5 +1,5 @@
 import { choicesOf } from '../../loads/prescribe';
-import type { Measured, MeasuredLine } from '../../measure/measure';
+import type { Measured, MeasuredLine } from '../../measure/model';
 import { MOST_REPS, repsAtLoad } from '../../strength/formulas';
 import { massText, roughMass } from '../../units/mass';
 import { changeLine, insteadOf } from '../questions';

@@ -2,7 +2,7 @@ import { overlap } from '../../choosing/overlap';
 import { jobOf } from '../../choosing/swaps';
 import { missingFor } from '../../kit/fitting';
 import { standOf } from '../../mechanics/stands';
-import type { MeasuredLine } from '../../measure/measure';
+import type { MeasuredLine } from '../../measure/model';
 import { findEntry } from '../../movements/catalogue';
 import { setTargets } from '../../session/schemes';
 import { becoming } from '../../session/starting';

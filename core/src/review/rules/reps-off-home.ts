@@ -1,4 +1,4 @@
-import type { MeasuredLine } from '../../measure/measure';
+import type { MeasuredLine } from '../../measure/model';
 import { setTargets } from '../../session/schemes';
 import { repsText } from '../../session/schemes/model';
 import { changeLine, isFreeWeight, setsOf } from '../questions';

@@ -1,5 +1,6 @@
 import { groupCredit, groupIds, groupNames, type GroupId } from '../../anatomy/regions';
-import { groupOfEmphasis, type Measured, type MeasuredLine } from '../../measure/measure';
+import { groupOfEmphasis } from '../../session/emphasis';
+import type { Measured, MeasuredLine } from '../../measure/model';
 import { withSetCount } from '../../session/schemes';
 import { changeLine, setsOf } from '../questions';
 import type { FindingDraft, FixDraft, Rule } from '../model';

@@ -1,5 +1,6 @@
 import type { LoadedSet } from '../../loads/prescribe';
-import { layOut, type Measured, type MeasuredLine } from '../../measure/measure';
+import { layOut } from '../../measure/lay-out';
+import type { Measured, MeasuredLine } from '../../measure/model';
 import { applyEdit, type Edit } from '../../session/edits';
 import { repsText } from '../../session/schemes/model';
 import { massText } from '../../units/mass';

@@ -1,5 +1,5 @@
 import { turnedInto } from '../../session/schemes';
-import type { MeasuredLine } from '../../measure/measure';
+import type { MeasuredLine } from '../../measure/model';
 import { changeLine } from '../questions';
 import type { FixDraft, Rule } from '../model';
 

@@ -28,6 +28,8 @@ export interface SetTarget {
   holdS?: number;
   /** As many as come: the lower figure is no promise. */
   open?: boolean;
+  /** Done until nothing more comes, whatever the load. */
+  toFailure?: boolean;
   /** Settings that change for this bout. */
   rig?: Rig;
 }

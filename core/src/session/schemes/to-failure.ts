@@ -34,7 +34,11 @@ export const toFailure: SchemeModule<ToFailure> = {
   begin: (sets, reps) => ({ kind: 'to failure', sets, about: Math.min(60, reps.hi), until: 'form' }),
   plain: ({ sets, about }) => ({ sets, reps: { lo: about, hi: about } }),
   bouts: ({ sets, about }) =>
-    Array.from({ length: sets }, (_, i) => ({ ...plainSet({ lo: about, hi: about }, 0, i), open: i > 0 })),
+    Array.from({ length: sets }, (_, i) => ({
+      ...plainSet({ lo: about, hi: about }, 0, i),
+      open: i > 0,
+      toFailure: true,
+    })),
   oneLoad: true,
   withSets: (scheme, sets) => ({ ...scheme, sets }),
   text: ({ sets, about, until }) =>

@@ -1,7 +1,7 @@
 import { changesAlong, gearOf, loadAlong, loadCurve } from '@drimbo/core/loads/along-the-range';
 import { bodyOf } from '@drimbo/core/measure/context';
 import { clientMax } from '@drimbo/core/measure/client-max';
-import type { MeasuredLine } from '@drimbo/core/measure/measure';
+import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { roughMass } from '@drimbo/core/units/mass';
 import { useId, type ReactNode } from 'react';
 import { Link } from 'react-router';

@@ -1,4 +1,4 @@
-import type { MeasuredLine } from '@drimbo/core/measure/measure';
+import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { cuesFor } from '@drimbo/core/formats/sheet';
 import { faults } from '@drimbo/core/movements/faults';
 import { cueList } from '@drimbo/core/movements/notebook';

@@ -1,4 +1,4 @@
-import type { MeasuredLine } from '@drimbo/core/measure/measure';
+import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { linesOf, type Block } from '@drimbo/core/session/document';
 import type { KeyboardEvent } from 'react';
 import { newId } from '../../data/queries';

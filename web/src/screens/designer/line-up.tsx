@@ -1,5 +1,5 @@
 import { loadText } from '@drimbo/core/formats/sheet';
-import type { MeasuredLine } from '@drimbo/core/measure/measure';
+import type { MeasuredLine } from '@drimbo/core/measure/model';
 import type { Block } from '@drimbo/core/session/document';
 import { parseReserve, parseTempo, reserveText, tempoText, tempoWords } from '@drimbo/core/session/effort';
 import { parseScheme, schemeText } from '@drimbo/core/session/schemes';

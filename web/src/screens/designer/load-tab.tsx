@@ -1,5 +1,5 @@
 import { clientMax } from '@drimbo/core/measure/client-max';
-import type { MeasuredLine } from '@drimbo/core/measure/measure';
+import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { entryIn } from '@drimbo/core/movements/notebook';
 import type { Line } from '@drimbo/core/session/document';
 import { repSeconds } from '@drimbo/core/session/effort';

@@ -1,7 +1,7 @@
 import { loadText } from '@drimbo/core/formats/sheet';
 import { gearOf } from '@drimbo/core/loads/along-the-range';
 import { notchesOf } from '@drimbo/core/kit/kit';
-import type { MeasuredLine } from '@drimbo/core/measure/measure';
+import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { bodyOf } from '@drimbo/core/measure/context';
 import { useMemo, type ReactNode } from 'react';
 import type { Designer } from '../../designer/use-designer';

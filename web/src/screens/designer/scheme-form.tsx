@@ -1,4 +1,4 @@
-import type { MeasuredLine } from '@drimbo/core/measure/measure';
+import type { MeasuredLine } from '@drimbo/core/measure/model';
 import type { Entry, Movement } from '@drimbo/core/movements/model';
 import { allEntries } from '@drimbo/core/movements/notebook';
 import { schemeText, turnedInto, type Scheme, type SchemeKind } from '@drimbo/core/session/schemes';

@@ -10,9 +10,10 @@ import {
   type SwapWish,
 } from '@drimbo/core/choosing/swaps';
 import { loadText } from '@drimbo/core/formats/sheet';
-import type { MeasuredLine } from '@drimbo/core/measure/measure';
+import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { limitIds } from '@drimbo/core/session/client';
-import { singleBlock, startingLine } from '@drimbo/core/session/starting';
+import { singleBlock } from '@drimbo/core/session/starting';
+import { startingLine } from '@drimbo/core/schools/starting-line';
 import { schools } from '@drimbo/core/schools/schools';
 import { rigWords } from '@drimbo/core/movements/rig';
 import { useMemo, useState, type ReactNode } from 'react';

@@ -1,4 +1,5 @@
-import { attachments, type Kit } from '@drimbo/core/kit/kit';
+import { type Kit } from '@drimbo/core/kit/kit';
+import { attachments } from '@drimbo/core/movements/attachments';
 import type { ReactNode } from 'react';
 import { Choice, Field, Label, Sheet, SheetHead } from '../../look/parts';
 import { Body, type PartProps } from './parts';

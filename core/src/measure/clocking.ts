@@ -1,0 +1,99 @@
+import { clockTable, layTimeline, type LineClock, type Timeline } from '../clock/timeline';
+import { metresApart } from '../kit/kit';
+import { plateMoves, type PlateStack } from '../kit/plates';
+import type { Movement } from '../movements/model';
+import type { Rig } from '../movements/rig';
+import type { Session } from '../session/document';
+import { rangeTime, repSeconds } from '../session/effort';
+import { setTargets, type SetTarget } from '../session/schemes';
+import type { Context } from './context';
+import type { MeasuredLine } from './model';
+
+type Timed = Pick<MeasuredLine, 'line' | 'movement' | 'rig'>;
+
+const usesBench = (rig: Rig): boolean => rig.benchDeg !== undefined && rig.stance !== 'floor';
+
+/** Time of one repetition, both sides. */
+const secondsARep = ({ line, movement, rig }: Timed): number =>
+  repSeconds(line.tempo) * rangeTime(rig) * (movement.oneSided ? 2 : 1);
+
+const boutSeconds = (t: SetTarget, reps: number | null, m: Timed): number =>
+  t.holdS !== undefined
+    ? t.holdS * (m.movement.oneSided ? 2 : 1)
+    : (reps ?? (t.reps.lo + t.reps.hi) / 2) * secondsARep(m);
+
+/** Time under load of every bout; bouts that are open last as long as is expected of them. */
+const setSeconds = (m: Timed & Pick<MeasuredLine, 'sets'>): number[] =>
+  setTargets(m.line).map((t, i) =>
+    boutSeconds(t, t.open || t.toFailure ? (m.sets[i]?.expectedReps ?? null) : null, m),
+  );
+
+const handling = (movement: Movement): number => {
+  if (movement.implement === 'dumbbells' || movement.implement === 'dumbbell') return clockTable.dumbbells;
+  if (movement.implement === 'cable' || movement.implement === 'machine') return clockTable.stack;
+  return 0;
+};
+
+const onBar = (movement: Movement): boolean =>
+  ['barbell', 'curl bar', 'guided bar', 'landmine'].includes(movement.implement);
+
+/** `bars`: what hangs on the bar of each station as the session goes by. */
+function clockOf(m: MeasuredLine, bars: Map<string, PlateStack>): LineClock {
+  const { movement, line } = m;
+  const steps: (PlateStack | undefined)[] = [
+    ...m.ramps.map((r) => r.perSide),
+    ...m.sets.map((s) => s.perSide),
+  ];
+  const changes = steps.map(() => 0);
+  let loadingS = handling(movement);
+  if (onBar(movement)) {
+    const ends = movement.implement === 'landmine' ? 1 : 2;
+    let held = bars.get(movement.station) ?? [];
+    steps.forEach((stack, i) => {
+      const wanted = stack ?? held;
+      changes[i] = plateMoves(held, wanted, ends) * clockTable.plateMoved;
+      held = wanted;
+    });
+    bars.set(movement.station, held);
+    loadingS = changes[0] ?? 0;
+  } else {
+    m.sets.forEach((s, i) => {
+      if (i === 0 || s.kg === m.sets[i - 1]!.kg) return;
+      changes[m.ramps.length + i] = s.target.stage > 0 ? clockTable.nextStage : handling(movement);
+    });
+  }
+  const perRep = secondsARep(m);
+  const targets = setTargets(line);
+  return {
+    station: movement.station,
+    benchDeg: usesBench(m.rig) ? m.rig.benchDeg! : null,
+    loadingS,
+    setS: setSeconds(m),
+    setOf: targets.map((t) => t.set),
+    pauseS: targets.map((t) => t.restAfterS),
+    changeS: changes.slice(m.ramps.length),
+    ramps: m.ramps.map((r, i) => ({
+      workS: r.reps * perRep,
+      restS: Math.max(clockTable.rampRest, changes[i + 1] ?? 0),
+    })),
+    restS: line.restS,
+  };
+}
+
+/** Second stage: the session laid on the clock with the loads and ramps that are known so far. */
+export function layOnClock(session: Session, lines: readonly MeasuredLine[], context: Context): Timeline {
+  const bars = new Map<string, PlateStack>();
+  return layTimeline(session, new Map(lines.map((m) => [m.id, clockOf(m, bars)])), (a, b) =>
+    metresApart(context.kit, a, b),
+  );
+}
+
+/** Each line's time: its events, and its share of a pair. */
+export function shareSeconds(lines: readonly MeasuredLine[], timeline: Timeline): void {
+  const byId = new Map(lines.map((m) => [m.id, m]));
+  for (const m of lines) m.seconds = 0;
+  for (const e of timeline.events) {
+    const m = e.kind === 'warm-up' || e.of === null ? undefined : byId.get(e.of);
+    if (m) m.seconds += e.endS - e.startS;
+  }
+}

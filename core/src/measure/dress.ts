@@ -1,0 +1,54 @@
+import { leadVoice, type Credits } from '../anatomy/regions';
+import { creditsOf } from '../mechanics/credits';
+import { movementOf } from '../movements/catalogue';
+import type { Movement } from '../movements/model';
+import { dress, findOwn } from '../movements/notebook';
+import { rigWords, type Rig } from '../movements/rig';
+import { fullRig, teachingOf, variantOf } from '../movements/settings';
+import type { Line } from '../session/document';
+import { repSeconds } from '../session/effort';
+import { paceOf } from '../strength/pace';
+import { clientMax } from './client-max';
+import type { Context } from './context';
+import type { DressedLine } from './model';
+import { rememberDressed } from './remembered';
+
+/** The movement of a line: the coach's own where the line names one that the notebook has. */
+export function lineMovement(line: Pick<Line, 'movement' | 'own'>, context: Context): Movement {
+  const own = findOwn(context.notebook, line.own);
+  return own?.movement === line.movement ? dress(own) : movementOf(line.movement);
+}
+
+function lineCredits(line: Line, movement: Movement, rig: Rig): Credits {
+  const credits = creditsOf(movement, rig);
+  if (!line.pins) return credits;
+  const pinned = Object.entries({ ...credits, ...line.pins }).filter(([, credit]) => credit > 0);
+  return Object.fromEntries(pinned) as Credits;
+}
+
+function dressedUp(line: Line, context: Context): Omit<DressedLine, 'blockId'> {
+  const movement = lineMovement(line, context);
+  const rig = fullRig(movement, line.rig);
+  const credits = lineCredits(line, movement, rig);
+  const variant = variantOf(movement, rig);
+  return {
+    id: line.id,
+    line,
+    movement,
+    rig,
+    name: variant.name,
+    entryId: variant.id,
+    teaching: teachingOf(movement, rig),
+    detail: rigWords(rig, movement.knobs),
+    credits,
+    voice: leadVoice(credits),
+    max: clientMax(movement, rig, context, line.hung),
+    pace: paceOf(repSeconds(line.tempo)),
+  };
+}
+
+/** First stage: a line with its movement, settings, credits and today's max. */
+export const dressLine = (line: Line, blockId: string, context: Context): DressedLine => ({
+  ...rememberDressed(line, context, () => dressedUp(line, context)),
+  blockId,
+});
