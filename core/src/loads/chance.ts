@@ -1,6 +1,3 @@
-import type { SetTarget } from '../session/schemes';
-import { maxOverLoad, MOST_REPS, type FormulaChoice } from '../strength/formulas';
-
 /** Share of a normal curve below `z`; Abramowitz & Stegun 1964, 26.2.17 (from memory), to 1e-7. */
 function normalBelow(z: number): number {
   const t = 1 / (1 + 0.2316419 * Math.abs(z));
@@ -15,41 +12,35 @@ function normalBelow(z: number): number {
 /** How far a client's day is from their estimate, beside the spread of the estimate. Own estimate. */
 const DAY_SPREAD = 0.025;
 
-/** The chance that a client's max today is more than so many kilograms. */
-export type Likely = (kg: number) => number;
-
-/** The max is taken as log-normal about its estimate. */
-export function likelyOver(maxKg: number, spread: number): Likely {
-  const sigma = Math.hypot(spread, DAY_SPREAD);
-  return (kg) => (kg <= 0 ? 1 : normalBelow(Math.log(maxKg / kg) / sigma));
+/** What a client's max may be today: log-normal about its estimate. */
+export interface Belief {
+  /** The chance that it is more than so many kilograms. */
+  over: (kg: number) => number;
+  /** The same as loads are chosen by. */
+  nearlyOver: (kg: number) => number;
+  /** A few equally likely values as loads are chosen by, kilograms. */
+  values: readonly number[];
 }
 
 /**
- * Between what a set wants the fresh max to be, as multiples of what is moved: below `low` it falls short of
- * its range at its reserve, above `high` it stays easier, half a repetition given either way; above `easy` it
- * is too easy to share a load with a more tired set.
+ * A guess that is far off is put right by the first set, so loads are chosen as if the max were known this
+ * well at least. Own estimate.
  */
-export interface Window {
-  low: number;
-  high: number;
-  easy: number;
-}
+const KNOWN_ENOUGH = 0.05;
 
-/** Repetitions that a rested set may stay easier for the sake of one load for all. Own estimate. */
-const MAY_STAY_EASIER = 2;
+/** Middles of seven equal parts of a normal curve, in standard deviations. */
+const sevenths = [-1.465, -0.792, -0.366, 0, 0.366, 0.792, 1.465];
 
-/** `loss`: share of the fresh max gone at its start; `pace`: ordinary repetitions that one of it is worth. */
-export function windowOf(
-  { reps, reserve }: Pick<SetTarget, 'reps' | 'reserve'>,
-  loss: number,
-  formula: FormulaChoice,
-  pace: number,
-): Window {
-  const at = (wanted: number): number =>
-    maxOverLoad(Math.min(MOST_REPS, Math.max(0.5, wanted * pace)), formula) / (1 - loss);
+export function beliefIn(maxKg: number, spread: number): Belief {
+  const whole = Math.hypot(spread, DAY_SPREAD);
+  const near = Math.hypot(Math.min(spread, KNOWN_ENOUGH), DAY_SPREAD);
+  const overBy = (sigma: number) => (kg: number) => (kg <= 0 ? 1 : normalBelow(Math.log(maxKg / kg) / sigma));
   return {
-    low: at(reps.lo + reserve - 0.5),
-    high: at(reps.hi + reserve + 0.5),
-    easy: at(reps.hi + reserve + MAY_STAY_EASIER),
+    over: overBy(whole),
+    nearlyOver: overBy(near),
+    values: sevenths.map((z) => maxKg * Math.exp(z * near)),
   };
 }
+
+/** Part of a repetition that effort makes up for: counted as done. Own estimate. */
+export const MAY_MISS = 0.3;

@@ -1,52 +1,22 @@
 import { nearestLoad, type MadeLoad } from '../kit/fitting';
-import type { Likely, Window } from './chance';
-
-/** A set that finds its own load. */
-export interface Seeking {
-  window: Window;
-  /** What of the body moves with the load, kg. */
-  bodyKg: number;
-}
+import type { Belief } from './chance';
+import { outlookOf, ownWish, sharedWish, type Outlook, type Seeking } from './seeking';
 
 /** Below this chance of not falling short a load is taken only where nothing lighter is there. Own estimate. */
-const LEAST_SURE = 0.4;
-/** One load for all sets is kept unless loads that come down are likelier by this much. Own estimate. */
+export const LEAST_SURE = 0.25;
+/** One load for all sets is kept unless loads that come down are better by this much. Own estimate. */
 const WORTH_CHANGING = 0.15;
 /** What a change of load between sets has to bring. Own estimate. */
-const A_CHANGE = 0.02;
+export const A_CHANGE = 0.002;
 /** Loads farther from a wish than this share of it are not looked at while nearer ones are there. */
 const FAR = 0.35;
 
-/** What all sets together want the fresh max to be: the most tired one its own window, the others not too easy. */
-function together(sets: readonly Seeking[], kg: (i: number) => number): { low: number; high: number } {
-  const moved = sets.map(({ bodyKg }, i) => kg(i) + bodyKg);
-  const lows = sets.map(({ window }, i) => moved[i]! * window.low);
-  const tightest = lows.indexOf(Math.max(...lows));
-  const highs = sets.map(({ window }, i) => moved[i]! * (i === tightest ? window.high : window.easy));
-  return { low: lows[tightest]!, high: Math.min(...highs) };
-}
+/** What it is worth that by the estimate no set falls short. Own estimate. */
+const BY_THE_ESTIMATE = 0.15;
 
-/** Chance that no set falls short, and that all end in their range, each at its own load (kg). */
-export function chancesOf(
-  sets: readonly Seeking[],
-  kg: (i: number) => number,
-  likely: Likely,
-): { sure: number; inRange: number } {
-  const { low, high } = together(sets, kg);
-  const sure = likely(low);
-  return { sure, inRange: high > low ? sure - likely(high) : 0 };
-}
-
-/** A load that sets would share, kilograms, if any could be made: all in range as likely as can be, else the last still in it. */
-export function sharedWish(sets: readonly Seeking[], maxKg: number): number {
-  const bodyKg = sets[0]!.bodyKg;
-  const { low, high } = together(sets, () => 1 - bodyKg);
-  return Math.max(0, maxKg / (high > low ? Math.sqrt(low * high) : low) - bodyKg);
-}
-
-/** The load one set would have by itself, kilograms, if any could be made. */
-export const ownWish = ({ window, bodyKg }: Seeking, maxKg: number): number =>
-  Math.max(0, maxKg / Math.sqrt(window.low * window.high) - bodyKg);
+/** How good an outlook is: the chance of the range, what is kept outside it, and not falling short; unsure ones come last. */
+export const scoreOf = ({ sure, inRange, worth }: Outlook): number =>
+  sure >= LEAST_SURE ? inRange + worth / 2 + (sure >= 0.5 ? BY_THE_ESTIMATE : 0) : sure - 1;
 
 /** Loads within reach of some wishes, ascending, with those next to them. */
 function withinReach(choices: readonly MadeLoad[], wishes: readonly number[]): readonly MadeLoad[] {
@@ -55,47 +25,34 @@ function withinReach(choices: readonly MadeLoad[], wishes: readonly number[]): r
   return choices.slice(Math.max(0, from - 1), to + 2);
 }
 
-/** The better of two: sure enough before unsure, then the likelier to keep the range, then the surer. */
-function likelier(a: ReturnType<typeof chancesOf>, b: ReturnType<typeof chancesOf>): boolean {
-  const [sureA, sureB] = [a.sure >= LEAST_SURE, b.sure >= LEAST_SURE];
-  if (sureA !== sureB) return sureA;
-  if (!sureA) return a.sure > b.sure;
-  return a.inRange > b.inRange + 1e-12;
-}
+/** Where no load keeps anything the nearest to the wish is taken. */
+const hopeless = ({ sure, inRange, worth }: Outlook): boolean => sure >= LEAST_SURE && inRange + worth < 1e-6;
 
-/** The load of a kit with the best chance that every set that shares it ends in its range. */
+/** The load of a kit with the best outlook for sets that share it. */
 export function bestShared(
   choices: readonly MadeLoad[],
   sets: readonly Seeking[],
   maxKg: number,
-  likely: Likely,
+  belief: Belief,
 ): MadeLoad {
   const wish = sharedWish(sets, maxKg);
-  const near = withinReach(choices, [wish]);
-  let best = near[0]!;
-  let chances = chancesOf(sets, () => best.kg, likely);
-  for (const load of near.slice(1)) {
-    const there = chancesOf(sets, () => load.kg, likely);
-    // Where no load keeps them all, the one that serves the most tired set.
-    if (chances.inRange < 1e-9 && there.inRange < 1e-9 && there.sure >= LEAST_SURE) {
-      if (Math.abs(load.kg - wish) < Math.abs(best.kg - wish)) [best, chances] = [load, there];
-    } else if (likelier(there, chances)) [best, chances] = [load, there];
-  }
-  return best;
+  const seen = withinReach(choices, [wish]).map((load) => ({
+    load,
+    outlook: outlookOf(sets, () => load.kg, belief),
+  }));
+  return seen.reduce((best, there) => {
+    if (hopeless(best.outlook) && hopeless(there.outlook))
+      return Math.abs(there.load.kg - wish) < Math.abs(best.load.kg - wish) ? there : best;
+    return scoreOf(there.outlook) > scoreOf(best.outlook) + 1e-9 ? there : best;
+  }).load;
 }
 
-/** What a load is worth to one set: its chance to keep the range; unsure loads come after all others. */
-function worth(set: Seeking, kg: number, likely: Likely): number {
-  const { sure, inRange } = chancesOf([set], () => kg, likely);
-  return sure >= LEAST_SURE ? inRange : sure - 1;
-}
-
-/** Loads that never rise from set to set, each with the best chance its set has: dynamic programming over the kit. */
+/** Loads that never rise from set to set, each with the best outlook of its set: dynamic programming over the kit. */
 export function bestDown(
   choices: readonly MadeLoad[],
   sets: readonly Seeking[],
   maxKg: number,
-  likely: Likely,
+  belief: Belief,
 ): MadeLoad[] {
   const near = withinReach(
     choices,
@@ -106,7 +63,7 @@ export function bestDown(
   let best = new Array<number>(n).fill(0);
   const taken: number[][] = [];
   for (let i = sets.length - 1; i >= 0; i--) {
-    const here = near.map((load, j) => worth(sets[i]!, load.kg, likely) + best[j]!);
+    const here = near.map((load, j) => scoreOf(outlookOf([sets[i]!], () => load.kg, belief)) + best[j]!);
     const from = new Array<number>(n).fill(0);
     const next = new Array<number>(n).fill(0);
     let top = 0;
@@ -129,20 +86,19 @@ export function bestDown(
   return loads;
 }
 
-/** Loads for sets that are meant to share one: one, unless coming down is likelier by enough or the coach says so. */
+/** Loads for sets that are meant to share one: one, unless coming down is better by enough or the coach says so. */
 export function loadsFor(
   choices: readonly MadeLoad[],
   sets: readonly Seeking[],
   maxKg: number,
-  likely: Likely,
+  belief: Belief,
   asked: 'one' | 'down' | undefined,
 ): MadeLoad[] {
-  const one = bestShared(choices, sets, maxKg, likely);
+  const one = bestShared(choices, sets, maxKg, belief);
   const all = sets.map(() => one);
   if (asked === 'one' || sets.length === 1) return all;
-  const down = bestDown(choices, sets, maxKg, likely);
+  const down = bestDown(choices, sets, maxKg, belief);
   if (asked === 'down') return down;
-  const [a, b] = [all, down].map((loads) => chancesOf(sets, (i) => loads[i]!.kg, likely));
-  const clearly = b!.inRange > a!.inRange + WORTH_CHANGING || (a!.sure < LEAST_SURE && b!.sure > a!.sure);
-  return clearly ? down : all;
+  const [a, b] = [all, down].map((loads) => scoreOf(outlookOf(sets, (i) => loads[i]!.kg, belief)));
+  return b! > a! + WORTH_CHANGING ? down : all;
 }

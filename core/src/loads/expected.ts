@@ -1,8 +1,6 @@
 import type { SetTarget } from '../session/schemes';
 import { MOST_REPS } from '../strength/formulas';
-
-/** Part of a repetition that effort makes up for: counted as done. Own estimate. */
-const MAY_MISS = 0.3;
+import { MAY_MISS } from './chance';
 
 /**
  * What a set is expected to bring that could have `toFailure` repetitions: as many as the target reserve

@@ -10,8 +10,9 @@ import { setTargets, type SetTarget } from '../session/schemes';
 import { moduleOf } from '../session/schemes/all';
 import { maxOverLoad, repsAtLoad } from '../strength/formulas';
 import { movedShare, ratioAt, type MaxEstimate } from '../strength/max';
-import { likelyOver, windowOf } from './chance';
-import { bestShared, loadsFor, ownWish, sharedWish, type Seeking } from './choosing-loads';
+import { beliefIn } from './chance';
+import { bestShared, loadsFor } from './choosing-loads';
+import { ownWish, sharedWish, shortBelow, type Seeking } from './seeking';
 import { expectedOf, isTold } from './expected';
 
 /** One working set with its load on this kit. Loads in kg as the coach says them. */
@@ -110,6 +111,15 @@ function lighterThan(choices: readonly MadeLoad[], kg: number, wishKg: number): 
 const bodyIn = ({ movement, rig, client }: LoadTask, target: SetTarget): number =>
   movedShare(movement, target.rig ? { ...rig, ...target.rig } : rig) * client.massKg;
 
+const seeking = (task: LoadTask, target: SetTarget, loss: number): Seeking => ({
+  reps: target.reps,
+  reserve: target.reserve,
+  loss,
+  pace: task.pace,
+  formula: task.client.formula,
+  bodyKg: bodyIn(task, target),
+});
+
 /** What a bout that finds its own load wants, and what it gets. */
 interface Found {
   wishKg: number;
@@ -118,28 +128,22 @@ interface Found {
 
 /** Loads of the bouts that find their own, by bout; a set of as many as come takes the load of the set before. */
 function findLoads(task: LoadTask, targets: readonly SetTarget[]): Map<number, Found> {
-  const { line, max, losses, client, pace } = task;
+  const { line, max, losses } = task;
   const found = new Map<number, Found>();
   if (max.basis === 'calibrate') return found;
   const choices = choicesOf(task.kit, task.movement) ?? [];
-  const likely = likelyOver(max.kg, max.spread);
+  const belief = beliefIn(max.kg, max.spread);
   const own = targets.flatMap((target, i) =>
     target.loadOf || target.holdS !== undefined || target.open
       ? []
-      : [
-          {
-            i,
-            window: windowOf(target, losses[i] ?? 0, client.formula, pace),
-            bodyKg: bodyIn(task, target),
-          },
-        ],
+      : [{ i, ...seeking(task, target, losses[i] ?? 0) }],
   );
   const alone = (s: Seeking): Found => ({
     wishKg: ownWish(s, max.kg),
-    load: choices.length > 0 ? bestShared(choices, [s], max.kg, likely) : null,
+    load: choices.length > 0 ? bestShared(choices, [s], max.kg, belief) : null,
   });
   if (own.length > 0 && moduleOf(line.scheme).oneLoad) {
-    const loads = choices.length > 0 ? loadsFor(choices, own, max.kg, likely, line.loads) : [];
+    const loads = choices.length > 0 ? loadsFor(choices, own, max.kg, belief, line.loads) : [];
     const comesDown = line.loads === 'down' || new Set(loads.map((l) => l.kg)).size > 1;
     const one = sharedWish(own, max.kg);
     let least = Infinity;
@@ -150,9 +154,7 @@ function findLoads(task: LoadTask, targets: readonly SetTarget[]): Map<number, F
   } else for (const s of own) found.set(s.i, alone(s));
   targets.forEach((target, i) => {
     if (!target.open || target.loadOf || found.has(i)) return;
-    const before = found.get(i - 1);
-    const window = windowOf(target, losses[i] ?? 0, client.formula, pace);
-    found.set(i, before ?? alone({ window, bodyKg: bodyIn(task, target) }));
+    found.set(i, found.get(i - 1) ?? alone(seeking(task, target, losses[i] ?? 0)));
   });
   return found;
 }
@@ -231,10 +233,7 @@ export function prescribe(task: LoadTask): Prescription {
     if (lifts && isTold(toFailure, target, pace)) {
       Object.assign(set, expectedOf(toFailure, target));
       if (!target.open)
-        set.chance = likelyOver(
-          able,
-          max.spread,
-        )((kg + bodyKg) * windowOf(target, 0, client.formula, pace).low);
+        set.chance = beliefIn(able, max.spread).over(shortBelow(seeking(task, target, 0), kg));
       if (hand === null && wish !== null && wish + bodyKg > 0 && !target.loadOf)
         set.reserveShift = toFailure - repsAt(wish);
     }

@@ -9,7 +9,7 @@ import { workOf } from './work';
 /** The most a share may move for a degree, or for a fiftieth of the other knobs. */
 const A_STEP = 0.015;
 /** A face pull passes a posture in which the arm hangs in line with the cable; nothing is told of it. */
-const steeper: Record<string, number> = { 'face-pull': 0.016 };
+const steeper: Record<string, number> = { 'face-pull': 0.03 };
 const steps: Record<NumericKnob, number> = {
   benchDeg: 1,
   tuckDeg: 1,

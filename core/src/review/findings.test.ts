@@ -105,7 +105,7 @@ test('a longer rest is offered for missing reps only where it brings some back',
       .flatMap((f) => f.fixes.map((x) => x.label));
   expect(offered(32)).toContain('Rest half a minute longer');
   // A single set has no rest before it.
-  expect(offered(40, 1)).toEqual(['Write 7 reps']);
+  expect(offered(40, 1)).toEqual(['Write 6 reps']);
   // Not even one repetition: another movement instead.
   expect(offered(70).map((l) => l.split(' ')[0])).toEqual(['Use']);
 });

@@ -47,10 +47,10 @@ function handedOver(r: number): number {
 
 /**
  * By whole repetitions. Which formula is the middle one changes from R to R, so each figure is evened with
- * its neighbours (a quarter each): no repetition costs much more than the one before.
+ * its neighbours (a sixth each): no repetition costs much more than the one before.
  */
 const medians = Array.from({ length: MOST_REPS + 1 }, (_, r) =>
-  r <= 1 ? 1 : (handedOver(r - 1) + 2 * handedOver(r) + handedOver(r + 1)) / 4,
+  r <= 1 ? 1 : (handedOver(r - 1) + 4 * handedOver(r) + handedOver(r + 1)) / 6,
 );
 
 /**
