@@ -21,6 +21,8 @@ export class Documents<T> {
     private readonly columns: (document: T) => Record<string, unknown> = () => ({}),
     /** What must hold beside the schema; throws a Problem that says what does not. */
     private readonly check: (document: T) => Promise<void> = () => Promise.resolve(),
+    /** Brings a document of an older version to the newest. */
+    private readonly latest: (document: unknown) => unknown = (document) => document,
   ) {}
 
   private read(row: Tables[DocumentTable]): Stored<T> {
@@ -28,7 +30,7 @@ export class Documents<T> {
       id: row.id,
       revision: row.revision,
       updatedAt: row.updated_at,
-      document: JSON.parse(row.document) as T,
+      document: this.latest(JSON.parse(row.document)) as T,
     };
   }
 

@@ -3,6 +3,7 @@ import { rigSchema } from '@drimbo/core/movements/rig';
 import { kitSchema } from '@drimbo/core/kit/kit';
 import { clientSchema } from '@drimbo/core/session/client';
 import { sessionSchema, type Session } from '@drimbo/core/session/document';
+import { latestSession } from '@drimbo/core/session/versions';
 import type { LiftRecord } from '@drimbo/core/strength/evidence';
 import type { Kysely } from 'kysely';
 import type { PerformedSetRow, Tables } from './database/tables';
@@ -40,6 +41,7 @@ export function makeStore(db: Kysely<Tables>) {
       sessionSchema,
       (s) => ({ client_id: s.clientId }),
       isSomeones,
+      latestSession,
     ),
     /** A client's logged sets, the newest first. */
     async logged(clientId: string, most = 400): Promise<LiftRecord[]> {

@@ -2,13 +2,14 @@ import { z } from 'zod';
 import { kitSchema } from '../kit/kit';
 import { notebookSchema } from '../movements/notebook';
 import { clientSchema } from '../session/client';
-import { sessionSchema } from '../session/document';
+import { newestSessionSchema } from '../session/document';
+import { sessionVersion } from '../session/versions';
 
 /** JSON Schema (2020-12) of every document, by file name. */
 export const documentSchemas = (): Record<string, unknown> => ({
   'session.schema.json': {
-    title: 'Drimbo session, version 1',
-    ...z.toJSONSchema(sessionSchema, { target: 'draft-2020-12' }),
+    title: `Drimbo session, version ${sessionVersion}`,
+    ...z.toJSONSchema(newestSessionSchema, { target: 'draft-2020-12' }),
   },
   'client.schema.json': {
     title: 'Drimbo client, version 1',

@@ -7,12 +7,14 @@ import type { Context } from '../measure/context';
 import type { Session } from '../session/document';
 import { tempoText, tempoWords } from '../session/effort';
 import { schemeText, schemeWords } from '../session/schemes';
-import { durationWords } from '../units/time';
+import { dayWords, durationWords } from '../units/time';
 import { markedUnit, massFigure, massText, type MassUnit } from '../units/mass';
 
 /** What one printed page of a session says. Everything is text, ready to be set. */
 export interface Sheet {
   title: string;
+  /** The day it is planned for, or empty to be written in. */
+  date: string;
   client: string;
   where: string;
   minutes: string;
@@ -49,6 +51,8 @@ export interface SheetLine {
   rest: string;
   cues: string[];
   note: string;
+  /** One field a working set to write in what was done; a set in stages says how many figures it wants. */
+  done: { set: number; figures: number }[];
 }
 
 export const stopSigns =
@@ -75,8 +79,7 @@ export function loadText(m: Pick<MeasuredLine, 'sets' | 'movement' | 'calibrate'
       : load.perHand
         ? ' a side'
         : '';
-  const heads = m.sets.filter((s) => s.target.stage === 0).map((s) => s.kg!);
-  return `${figures(heads, unit)}${stagesText(m.sets, unit)} ${unit}${each}`;
+  return `${setLoads(m.sets, unit)} ${unit}${each}`;
 }
 
 /** What the irons and pins of a line say where that is not the load in this unit: " (marked 25 lb)"; else empty. */
@@ -89,16 +92,15 @@ export function marksText(m: Pick<MeasuredLine, 'sets' | 'movement'>, unit: Mass
   return ` (${pinned ? 'pin at' : 'marked'} ${figures(kgs, marked)} ${marked})`;
 }
 
-/** " → 18 → 14": the loads of the last set's stages, where they change. */
-function stagesText(sets: readonly LoadedSet[], unit: MassUnit): string {
-  const last = sets[sets.length - 1]!.target.set;
-  const stages = sets.filter((s) => s.target.set === last);
-  return stages.some((s) => s.kg !== stages[0]!.kg)
-    ? stages
-        .slice(1)
-        .map((s) => ` → ${massFigure(s.kg!, unit)}`)
-        .join('')
-    : '';
+/** "24, 24, 24 → 18 → 14": the load of every set with those of its stages, where they change; once where all are the same. */
+function setLoads(sets: readonly LoadedSet[], unit: MassUnit): string {
+  const bySet = new Map<number, number[]>();
+  for (const s of sets) bySet.set(s.target.set, [...(bySet.get(s.target.set) ?? []), s.kg!]);
+  const texts = [...bySet.values()].map((kgs) => {
+    const stages = kgs.every((kg) => kg === kgs[0]) ? kgs.slice(0, 1) : kgs;
+    return stages.map((kg) => massFigure(kg, unit)).join(' → ');
+  });
+  return texts.every((t) => t === texts[0]) ? texts[0]! : texts.join(', ');
 }
 
 function figures(kgs: readonly number[], unit: MassUnit): string {
@@ -176,7 +178,15 @@ function sheetLine(m: MeasuredLine, context: Context, rest: string, shared: stri
     rest,
     cues: cuesFor(m, context),
     note: m.line.note,
+    done: doneFields(m.sets),
   };
+}
+
+/** A field for every working set. */
+function doneFields(sets: readonly LoadedSet[]): SheetLine['done'] {
+  const figures = new Map<number, number>();
+  for (const { target } of sets) figures.set(target.set, (figures.get(target.set) ?? 0) + 1);
+  return [...figures].map(([set, n]) => ({ set: set + 1, figures: n }));
 }
 
 /** What coaches call so many movements done in turn. */
@@ -191,6 +201,7 @@ export function makeSheet(session: Session, appraisal: Appraisal, context: Conte
   return {
     tempo,
     title: session.title,
+    date: session.date === null ? '' : dayWords(session.date),
     client: client.name,
     where: kit.name,
     minutes: `about ${Math.round(appraisal.totals.minutes)} minutes`,

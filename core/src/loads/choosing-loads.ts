@@ -9,7 +9,9 @@ const WORTH_CHANGING = 0.15;
 /** What a change of load between sets has to bring. Own estimate. */
 export const A_CHANGE = 0.002;
 /** Loads farther from a wish than this share of it are not looked at while nearer ones are there. */
-const FAR = 0.35;
+const FAR = 0.15;
+/** Where one load keeps this much of what the sets are worth, others are not looked for. */
+const GOOD_ENOUGH = 0.95;
 
 /** What it is worth that by the estimate no set falls short. Own estimate. */
 const BY_THE_ESTIMATE = 0.15;
@@ -97,8 +99,10 @@ export function loadsFor(
   const one = bestShared(choices, sets, maxKg, belief);
   const all = sets.map(() => one);
   if (asked === 'one' || sets.length === 1) return all;
+  const serves = outlookOf(sets, () => one.kg, belief);
+  if (asked !== 'down' && serves.worth >= GOOD_ENOUGH) return all;
   const down = bestDown(choices, sets, maxKg, belief);
   if (asked === 'down') return down;
-  const [a, b] = [all, down].map((loads) => scoreOf(outlookOf(sets, (i) => loads[i]!.kg, belief)));
-  return b! > a! + WORTH_CHANGING ? down : all;
+  const changed = scoreOf(outlookOf(sets, (i) => down[i]!.kg, belief));
+  return changed > scoreOf(serves) + WORTH_CHANGING ? down : all;
 }

@@ -3,6 +3,7 @@ import { groupIds, regionIds } from '../anatomy/regions';
 import { findMovement } from '../movements/catalogue';
 import { pinsSchema } from '../movements/notebook';
 import { rigSchema } from '../movements/rig';
+import { latestSession, sessionVersion } from './versions';
 import { schemeSchema } from './schemes/all';
 
 export const schoolIds = ['evidence', 'pyramid', 'strength', 'pump', 'slow', 'foundations'] as const;
@@ -106,10 +107,11 @@ export const dismissalSchema = z
 export const MOST_BLOCKS = 40;
 export const LONGEST_NOTE = 3000;
 
-export const sessionSchema = z
+/** A session of the newest version. */
+export const newestSessionSchema = z
   .object({
     format: z.literal('drimbo.session'),
-    version: z.literal(1),
+    version: z.literal(sessionVersion),
     title: z.string().min(1).max(120),
     clientId: id,
     kitId: id,
@@ -146,11 +148,14 @@ export const sessionSchema = z
     });
   });
 
+/** A session of any version, read as one of the newest. */
+export const sessionSchema = z.preprocess(latestSession, newestSessionSchema);
+
 export type Tempo = z.infer<typeof tempoSchema>;
 export type Line = z.infer<typeof lineSchema>;
 export type Block = z.infer<typeof blockSchema>;
 export type WarmupItem = z.infer<typeof warmupItemSchema>;
-export type Session = z.infer<typeof sessionSchema>;
+export type Session = z.infer<typeof newestSessionSchema>;
 export type Emphasis = Session['emphasis'];
 
 export const linesOf = (session: Session): Line[] => session.blocks.flatMap((b) => b.lines);

@@ -221,3 +221,19 @@ test('stages stay within their round of a superset', () => {
     .map((e) => `${e.of!.startsWith('push') ? 'p' : 'f'}${e.index}`);
   expect(order).toEqual(['f0', 'f1', 'p0', 'f2', 'f3', 'p1']);
 });
+
+test('a drop set whose stages have their own repetitions: 8, then 10, then 12', () => {
+  const scheme = parseScheme('2 x 8 + 10 + 12, last drop 2 x -20 %')!;
+  expect(scheme).toMatchObject({
+    kind: 'drop',
+    then: [
+      { lo: 10, hi: 10 },
+      { lo: 12, hi: 12 },
+    ],
+  });
+  expect(parseScheme(schemeText(scheme))).toEqual(scheme);
+  const targets = setTargets({ scheme, reserve: { first: 1, last: 0 } });
+  expect(targets.map((t) => t.reps.lo)).toEqual([8, 8, 10, 12]);
+  expect(parseScheme('1 x 8 + 10, drop')).toMatchObject({ drops: 1, on: 'every set' });
+  expect(parseScheme('1 x 8 + ten, drop')).toBeNull();
+});

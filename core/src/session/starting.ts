@@ -1,5 +1,6 @@
 import type { Entry } from '../movements/model';
 import type { Block, Line, Session } from './document';
+import { sessionVersion } from './versions';
 
 /** What makes a line another movement: its settings, and nothing left that was said for the one before. */
 export const becoming = (entry: Entry): Partial<Omit<Line, 'id'>> => ({
@@ -25,7 +26,7 @@ export function emptySession(
 ): Session {
   return {
     format: 'drimbo.session',
-    version: 1,
+    version: sessionVersion,
     spotter: false,
     status: 'draft',
     date: null,

@@ -126,13 +126,13 @@ export const estimateError = (reps: number): number =>
   );
 
 /** Which formulas the default estimate from R repetitions rests on, in words. */
-export const estimateWords = (reps: number): string =>
-  reps <= 1
-    ? 'a single is the max itself'
-    : reps <= 10.5
-      ? 'the median of seven formulas'
-      : reps <= 20.5
-        ? 'the median of four formulas'
-        : 'the mean of two formulas';
+export function estimateWords(reps: number): string {
+  if (reps <= 1) return 'a single is the max itself';
+  const [seven, four, two] = ['the median of seven formulas', 'that of four', 'the mean of two formulas'];
+  if (reps <= HAND_OVER.seven[0]) return seven;
+  if (reps < HAND_OVER.seven[1]) return `between ${seven} and ${four}`;
+  if (reps <= HAND_OVER.four[0]) return 'the median of four formulas';
+  return reps < HAND_OVER.four[1] ? `between the median of four formulas and ${two}` : two;
+}
 
 export const isRough = (reps: number): boolean => reps > 20;

@@ -34,3 +34,12 @@ export const daysBetween = (fromIso: string, toIso: string): number =>
 /** The day a number of days before another, both as YYYY-MM-DD. */
 export const dayBefore = (iso: string, days: number): string =>
   new Date(Date.parse(iso.slice(0, 10)) - days * 86_400_000).toISOString().slice(0, 10);
+
+/** A day as a person writes it: "2026-11-26" → "26 November 2026". */
+export const dayWords = (iso: string): string =>
+  new Date(`${iso.slice(0, 10)}T00:00:00Z`).toLocaleDateString('en-GB', {
+    day: 'numeric',
+    month: 'long',
+    year: 'numeric',
+    timeZone: 'UTC',
+  });

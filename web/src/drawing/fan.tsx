@@ -157,6 +157,11 @@ const Rows = styled.table`
     color: ${ink.soft};
     height: 16px;
   }
+  .of {
+    font-weight: 400;
+    font-size: 11px;
+    color: ${ink.soft};
+  }
   .figure {
     text-align: right;
     font-weight: 650;
@@ -175,14 +180,16 @@ const Rows = styled.table`
 
 const figure = (n: number): string => (Math.round(n * 10) / 10).toFixed(1);
 
-/** A region's sets against its band: the pale part is the band. */
+/** A region's sets against its band: the grey part is the band, the pale end what is written and will not count. */
 function BandBar({
   region,
   sets,
+  prescribed,
   band,
 }: {
   region: PressingRegion;
   sets: number;
+  prescribed: number;
   band: { lo: number; hi: number } | null;
 }): ReactNode {
   const most = 18;
@@ -199,6 +206,16 @@ function BandBar({
       <rect x="0" y="3" width="100" height="3" fill={ink.hush} />
       {band && <rect x={w(band.lo)} y="1" width={w(band.hi) - w(band.lo)} height="7" fill={ink.rule} />}
       <rect x="0" y="3" width={w(sets)} height="3" fill={voiceInk[regions[region].voice]} />
+      {prescribed - sets > 0.05 && (
+        <rect
+          x={w(sets)}
+          y="3.5"
+          width={w(prescribed) - w(sets)}
+          height="2"
+          fill={voiceInk[regions[region].voice]}
+          opacity="0.35"
+        />
+      )}
     </svg>
   );
 }
@@ -206,7 +223,11 @@ function BandBar({
 /** The dose of a session: fibre strands by region, and sets against their bands. */
 export function Fan({ dose }: { dose: Appraisal['dose'] }): ReactNode {
   const says = pressingRegions
-    .map((id) => `${regions[id].name} ${figure(dose.regions[id].fractional)} sets`)
+    .map((id) => {
+      const { fractional, prescribed } = dose.regions[id];
+      const of = prescribed - fractional > 0.05 ? ` of ${figure(prescribed)} written` : '';
+      return `${regions[id].name} ${figure(fractional)}${of} sets`;
+    })
     .join(', ');
   return (
     <Wrap>
@@ -265,9 +286,12 @@ export function Fan({ dose }: { dose: Appraisal['dose'] }): ReactNode {
                 <th scope="row">{regions[id].name}</th>
                 <td className="figure" style={{ color: voiceText[regions[id].voice] }}>
                   {figure(d.fractional)}
+                  {d.prescribed - d.fractional > 0.05 && (
+                    <span className="of"> of {figure(d.prescribed)}</span>
+                  )}
                 </td>
                 <td style={{ width: '30%' }}>
-                  <BandBar region={id} sets={d.fractional} band={d.band} />
+                  <BandBar region={id} sets={d.fractional} prescribed={d.prescribed} band={d.band} />
                   {d.band && <span className="unseen">{`${d.band.lo} to ${d.band.hi}`}</span>}
                 </td>
                 <td className="next">+{Math.round(d.next * 100)} %</td>

@@ -1,30 +1,41 @@
-import { pressingRegions, type PressingRegion, regions } from '@drimbo/core/anatomy/regions';
+import { type PressingRegion, regions } from '@drimbo/core/anatomy/regions';
 import type { Body } from '@drimbo/core/anatomy/body';
 import { atNotches, bestNotch, type AtNotch } from '@drimbo/core/choosing/best-notch';
 import type { Movement } from '@drimbo/core/movements/model';
 import type { Rig } from '@drimbo/core/movements/rig';
-import { inFives } from '@drimbo/core/units/numbers';
+import { levelOf } from '@drimbo/core/mechanics/effort';
 import { scaleLinear } from 'd3-scale';
 import { curveMonotoneX, line as lineOf } from 'd3-shape';
 import { useMemo, type ReactNode } from 'react';
 import { ink, voiceInk, voiceText } from '../look/theme';
 
 const H = 110;
-const FOOT = 30;
+const FOOT = 44;
 
-/** A region's share at a notch: among the shoulder's six, or among all nine for the triceps. */
-export const shareAt = (row: AtNotch, region: PressingRegion): number =>
-  pressingRegions.indexOf(region) < 6 ? row.ofShoulder[region] : row.shares[region];
+/** What one hard set at a notch counts for a region. */
+export const creditAt = (row: AtNotch, region: PressingRegion): number => row.credits[region] ?? 0;
 
-/** A rig at every notch of a bench, and the notch that gives a region most. */
+/** A region's effort at a notch in a word. */
+export function effortWord(row: AtNotch, region: PressingRegion): string {
+  const effort = row.effort.get(region);
+  return effort === undefined ? 'not told' : levelOf(effort);
+}
+
+const figure = (n: number): string => String(Number(n.toFixed(2)));
+
+/** A rig at every notch of a bench, and the notch at which a set counts most for a region. */
 export function useNotches(
   movement: Movement,
   rig: Rig,
   body: Body,
+  loadKg: number,
   notches: readonly number[],
   region: PressingRegion,
 ): { marks: AtNotch[]; best: AtNotch | null } {
-  const marks = useMemo(() => atNotches(movement, rig, notches, body), [movement, rig, notches, body]);
+  const marks = useMemo(
+    () => atNotches(movement, rig, notches, body, loadKg),
+    [movement, rig, notches, body, loadKg],
+  );
   return { marks, best: bestNotch(marks, region) };
 }
 
@@ -32,17 +43,19 @@ interface NotchCurveProps {
   movement: Movement;
   rig: Rig;
   body: Body;
+  loadKg: number;
   marks: readonly AtNotch[];
   best: AtNotch | null;
   region: PressingRegion;
   widthPx: number;
 }
 
-/** A region's share of the work at every bench angle, this gym's notches marked, the best one named. */
+/** A region's effort at every bench angle, this gym's notches marked with what a set counts there, the best one named. */
 export function NotchCurve({
   movement,
   rig,
   body,
+  loadKg,
   marks,
   best,
   region,
@@ -52,20 +65,21 @@ export function NotchCurve({
   const hi = marks[marks.length - 1]?.benchDeg ?? 75;
   const between = useMemo(() => {
     const steps = Array.from({ length: Math.floor((hi - lo) / 5) + 1 }, (_, i) => lo + i * 5);
-    return atNotches(movement, rig, steps, body);
-  }, [movement, rig, body, lo, hi]);
-  const top = Math.max(0.05, ...between.map((p) => shareAt(p, region)));
+    return atNotches(movement, rig, steps, body, loadKg).filter((p) => p.effort.has(region));
+  }, [movement, rig, body, loadKg, lo, hi, region]);
   const x = scaleLinear([lo, hi], [16, widthPx - 16]);
-  const y = scaleLinear([0, top * 1.15], [H, 6]);
+  const y = scaleLinear([0, 1.08], [H, 6]);
   const colour = voiceInk[regions[region].voice];
   const name = regions[region].name.toLowerCase();
-  const told = marks.map((m) => `${m.benchDeg}° ${inFives(shareAt(m, region))} per cent`).join(', ');
+  const told = marks
+    .map((m) => `${m.benchDeg}° ${effortWord(m, region)}, counts ${figure(creditAt(m, region))}`)
+    .join('; ');
   return (
     <svg
       width={widthPx}
       height={H + FOOT}
       role="img"
-      aria-label={`Share of the ${name} by bench angle: ${told}. Most at ${best?.benchDeg}°.`}
+      aria-label={`Effort of the ${name} by bench angle: ${told}. Counts most at ${best?.benchDeg}°.`}
       style={{ display: 'block' }}
     >
       <line x1={0} x2={widthPx} y1={H} y2={H} stroke={ink.rule} />
@@ -73,7 +87,7 @@ export function NotchCurve({
         d={
           lineOf<AtNotch>(
             (p) => x(p.benchDeg!),
-            (p) => y(shareAt(p, region)),
+            (p) => y(p.effort.get(region)!),
           ).curve(curveMonotoneX)(between) ?? ''
         }
         fill="none"
@@ -84,7 +98,7 @@ export function NotchCurve({
         <g key={m.benchDeg}>
           <circle
             cx={x(m.benchDeg!)}
-            cy={y(shareAt(m, region))}
+            cy={y(m.effort.get(region) ?? 0)}
             r={m === best ? 5.5 : 3.5}
             fill={m.benchDeg === rig.benchDeg ? ink.ink : ink.sheet}
             stroke={colour}
@@ -100,18 +114,27 @@ export function NotchCurve({
           >
             {m.benchDeg}°
           </text>
+          <text
+            x={x(m.benchDeg!)}
+            y={H + 26}
+            textAnchor="middle"
+            fontSize={11.5}
+            fill={voiceText[regions[region].voice]}
+          >
+            {figure(creditAt(m, region))}
+          </text>
         </g>
       ))}
       {best && (
         <text
           x={Math.min(widthPx - 54, Math.max(54, x(best.benchDeg!)))}
-          y={H + 27}
+          y={H + 41}
           textAnchor="middle"
           fontSize={11.5}
           fontWeight={650}
           fill={voiceText[regions[region].voice]}
         >
-          most {name}
+          counts most
         </text>
       )}
     </svg>

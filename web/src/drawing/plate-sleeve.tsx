@@ -34,10 +34,13 @@ function marksOf(plates: readonly number[], usual: MassUnit): string {
 /** One sleeve of a bar with its plates, the heaviest inside, the figure on each. */
 export function PlateSleeve({
   perSide,
+  oneEnd = false,
   unit,
   heightPx = 62,
 }: {
   perSide: PlateStack;
+  /** The plates hang on one end only. */
+  oneEnd?: boolean | undefined;
   unit: MassUnit;
   heightPx?: number;
 }): ReactNode {
@@ -49,7 +52,9 @@ export function PlateSleeve({
   const widths = plates.map(thick);
   const whole = 46 + widths.reduce((a, b) => a + b + 1, 0) + 22;
   const says =
-    plates.length === 0 ? 'The bar alone' : `On each side, from the inside: ${marksOf(plates, unit)}`;
+    plates.length === 0
+      ? 'The bar alone'
+      : `${oneEnd ? 'On the free end' : 'On each side'}, from the inside: ${marksOf(plates, unit)}`;
   const starts = widths.map((_, i) => 46 + widths.slice(0, i).reduce((a, b) => a + b + 1, 0));
   return (
     <svg

@@ -125,6 +125,29 @@ const Lift = styled.li`
   .cues li::before {
     content: '– ';
   }
+  .done {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.2em 0.9em;
+    align-items: end;
+    padding-top: 0.15em;
+    ${narrow}
+  }
+  .done span {
+    display: inline-flex;
+    gap: 0.3em;
+    align-items: end;
+  }
+  .done i {
+    font-style: normal;
+    font-size: 0.8em;
+    color: ${ink.soft};
+  }
+  .done b {
+    width: 2.9em;
+    height: 1.35em;
+    border-bottom: 1px solid ${ink.ink};
+  }
   @media screen and (max-width: 560px) {
     grid-template-columns: 1fr;
   }
@@ -159,6 +182,17 @@ function OneLift({ line }: { line: SheetLine }): ReactNode {
         </p>
         {line.tempo && <p>Tempo {line.tempo}.</p>}
         {line.note && <p className="setup">{line.note}</p>}
+        <p className="done" aria-label={`Done, ${line.name}`}>
+          Done:
+          {line.done.map(({ set, figures }) => (
+            <span key={set}>
+              {line.done.length > 1 && <i>{set}</i>}
+              {Array.from({ length: figures }, (_, i) => (
+                <b key={i} />
+              ))}
+            </span>
+          ))}
+        </p>
       </div>
       <ul className="cues">
         {line.cues.map((c) => (
@@ -193,7 +227,7 @@ function SheetPaper({ sheet, paper }: { sheet: Sheet; paper: Paper }): ReactNode
       <header>
         <h1>{sheet.title}</h1>
         <p>
-          {sheet.client} · {sheet.where} · {sheet.minutes}
+          {sheet.client} · {sheet.where} · {sheet.minutes} · {sheet.date || 'date ____________'}
         </p>
       </header>
       <div className="warm">

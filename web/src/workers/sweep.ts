@@ -4,12 +4,14 @@ import { bestNotch, sweepCatalogue } from '@drimbo/core/choosing/best-notch';
 import { offeredEntries, type Notebook } from '@drimbo/core/movements/notebook';
 import { expose } from 'comlink';
 
-/** What the sweep found for a name: the notch that gives the region most, and how much. */
+/** What the sweep found for a name: the notch at which a set counts most for the region, and how much. */
 export interface Measured {
   entryId: string;
   benchDeg: number | null;
-  /** Share of the nine pressing regions. A model's estimate. */
-  share: number;
+  /** What one hard set counts for it, by the coach's table. */
+  counts: number;
+  /** Against the hardest-working region; null where the model cannot tell. A model's estimate. */
+  effort: number | null;
 }
 
 const sweep = {
@@ -27,7 +29,12 @@ const sweep = {
     for (const { entry, rows } of sweepCatalogue(pool, notches, body)) {
       const best = bestNotch(rows, region);
       if (best && entry.movement.load.kind !== 'none')
-        found.push({ entryId: entry.id, benchDeg: best.benchDeg, share: best.shares[region] });
+        found.push({
+          entryId: entry.id,
+          benchDeg: best.benchDeg,
+          counts: best.credits[region] ?? 0,
+          effort: best.effort.get(region) ?? null,
+        });
       done += 1;
       if (done % 6 === 0) {
         tell(done / pool.length);

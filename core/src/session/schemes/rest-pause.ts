@@ -37,7 +37,7 @@ export const restPause: SchemeModule<RestPause> = {
   plain: ({ sets, reps }) => ({ sets, reps }),
   bouts: ({ bouts, ...scheme }, reserve) =>
     stagedBouts(
-      { ...scheme, further: bouts, stageReps: { lo: 1, hi: scheme.reps.hi }, share: () => 1 },
+      { ...scheme, further: bouts, stageReps: () => ({ lo: 1, hi: scheme.reps.hi }), share: () => 1 },
       reserve,
     ),
   oneLoad: true,

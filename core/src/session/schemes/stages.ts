@@ -35,8 +35,8 @@ interface Stages {
   on: (typeof onWhich)[number];
   /** Further stages after a set. */
   further: number;
-  /** Reps of a further stage. */
-  stageReps: RepRange;
+  /** Reps of a further stage, 1 the first. */
+  stageReps: (stage: number) => RepRange;
   /** Share of the first load in a stage, 1 the first. */
   share: (stage: number) => number;
   pauseS: number;
@@ -57,7 +57,7 @@ export function stagedBouts(
     });
     for (let stage = 1; stage <= more; stage++)
       bouts.push({
-        ...plainSet(stageReps, reserve.last, set),
+        ...plainSet(stageReps(stage), reserve.last, set),
         stage,
         counts: COUNTS_FURTHER,
         open: true,

@@ -1,4 +1,5 @@
 import { loadText } from '@drimbo/core/formats/sheet';
+import { setsCounted, standingOf } from '@drimbo/core/measure/counting';
 import type { MeasuredLine } from '@drimbo/core/measure/model';
 import type { Block } from '@drimbo/core/session/document';
 import { parseReserve, parseTempo, reserveText, tempoText, tempoWords } from '@drimbo/core/session/effort';
@@ -24,7 +25,7 @@ import { GripVertical } from 'lucide-react';
 import { type KeyboardEvent, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Designer } from '../../designer/use-designer';
-import { ink, narrow, size, voiceInk } from '../../look/theme';
+import { ink, narrow, severityInk, size, voiceInk } from '../../look/theme';
 import { Cell } from './cell';
 import { readBetween, readLoads } from './reading';
 
@@ -141,6 +142,21 @@ function expected(m: MeasuredLine): string {
   return `${hand}≈ ${reps.join(' ')} reps`;
 }
 
+/** "2 of 3 count", with why the others do not; empty where all are what they were meant to be. */
+function standingText(m: MeasuredLine): string {
+  const standings = m.sets.filter((s) => s.target.stage === 0).map(standingOf);
+  const easy = standings.filter((s) => s === 'easy').length;
+  const short = standings.filter((s) => s === 'short').length;
+  const said = [
+    ...(easy > 0 ? [`${easy} stay${easy === 1 ? 's' : ''} easy`] : []),
+    ...(short > 0 ? [`${short} short`] : []),
+  ];
+  const { prescribed, counted } = setsCounted(m);
+  if (said.length === 0) return '';
+  const figure = (n: number): string => String(Number(n.toFixed(1)));
+  return `${said.join(', ')}: ${figure(counted)} of ${figure(prescribed)} count`;
+}
+
 function LineRow({
   m,
   between,
@@ -232,6 +248,7 @@ function LineRow({
         <Quiet title={m.max.basis === 'calibrate' ? '' : `Max ${m.max.basis}. Reps are a model's estimate.`}>
           {expected(m)}
         </Quiet>
+        {standingText(m) && <Quiet style={{ color: severityInk.watch }}>{standingText(m)}</Quiet>}
       </div>
       {paired && !lastOfPair ? (
         <Cell

@@ -1,3 +1,5 @@
+import { HARD_RESERVE } from '@drimbo/core/dose/dose';
+import { setsCounted, standingOf } from '@drimbo/core/measure/counting';
 import { clientMax } from '@drimbo/core/measure/client-max';
 import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { entryIn } from '@drimbo/core/movements/notebook';
@@ -16,6 +18,7 @@ import { ink, size } from '../../look/theme';
 import { Along } from './along';
 import { Cell } from './cell';
 import { readLoads } from './reading';
+import { standingWords } from './standing';
 import { SchemeForm } from './scheme-form';
 
 const Body = styled.div`
@@ -75,11 +78,14 @@ function shareWords({ lift, percent }: NonNullable<Line['percentOf']>, { context
     : `The load is ${percent} % of the ${name}: ${roughMass(max.kg, context.client.unit)} today, ${basisWords[max.basis]}. Both hands are counted together; reps and reserve are what to expect of it.`;
 }
 
+const figure = (n: number): string => String(Number(n.toFixed(1)));
+
 /** What the loads of a line rest on, set by set, and where the coach may say otherwise. */
 export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: Designer }): ReactNode {
   const { client, kit } = designer.context;
   const { unit } = client;
   const { max } = m;
+  const { prescribed, counted } = setsCounted(m);
   const fitted = m.sets.find(
     (s) => !s.byHand && s.wishKg !== null && s.kg !== null && Math.abs(s.reserveShift) >= 0.15,
   );
@@ -146,7 +152,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
             <th>Reps</th>
             <th>Leave</th>
             <th>Load, {unit}</th>
-            <th>Expected, chance in range</th>
+            <th>Expected, chance to get there</th>
           </tr>
         </thead>
         <tbody>
@@ -159,7 +165,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
               <td style={{ whiteSpace: 'nowrap' }}>
                 {s.target.holdS !== undefined
                   ? `${s.target.holdS} s`
-                  : s.target.open
+                  : s.target.open || s.target.toFailure
                     ? 'as come'
                     : repsText(s.target.reps)}
               </td>
@@ -184,22 +190,29 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
                   : s.expectedReps === null
                     ? '—'
                     : `${s.expectedReps}, ${s.expectedReserve!.toFixed(1)} left${s.chance === null ? '' : `, ${Math.round(s.chance * 20) * 5} %`}`}
+                {standingOf(s) !== 'counts' && <b> {standingWords[standingOf(s)]}</b>}
               </td>
             </tr>
           ))}
         </tbody>
       </table>
+      {counted < prescribed - 0.01 && (
+        <p>
+          {figure(prescribed)} hard {prescribed === 1 ? 'set is' : 'sets are'} written, {figure(counted)}{' '}
+          expected to count: a set counts by what is done and what is left, up to {HARD_RESERVE} repetitions.
+        </p>
+      )}
       <Along line={m} designer={designer} />
       {m.sets[0]?.perSide && (
         <div>
-          <h3>On the bar</h3>
-          {[...m.ramps, { kg: m.sets[0].kg!, reps: null, perSide: m.sets[0].perSide }].map((r, i) => (
+          <h3>{m.sets[0].oneEnd ? 'On the free end of the bar' : 'On each side of the bar'}</h3>
+          {[...m.ramps, { ...m.sets[0], kg: m.sets[0].kg!, reps: null }].map((r, i) => (
             <div key={i} style={{ display: 'flex', alignItems: 'center', gap: 8 }}>
               <span style={{ width: 92, fontWeight: r.reps === null ? 650 : 420 }}>
                 {massText(r.kg, unit)}
                 {r.reps === null ? '' : ` × ${r.reps}`}
               </span>
-              <PlateSleeve perSide={r.perSide ?? []} unit={unit} heightPx={34} />
+              <PlateSleeve perSide={r.perSide ?? []} oneEnd={r.oneEnd} unit={unit} heightPx={34} />
             </div>
           ))}
         </div>

@@ -20,7 +20,6 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
 import type { Designer } from '../../designer/use-designer';
-import { inFives } from '@drimbo/core/units/numbers';
 import { Act } from '../../look/parts';
 import { ink, size, voiceText } from '../../look/theme';
 
@@ -124,15 +123,15 @@ function SwapRow({
           <b>{swap.entry.name}</b>{' '}
           {change.settings && <span style={{ color: ink.soft }}>{change.settings}</span>}
           <p>{changeWords(change, designer).join(' · ')}</p>
-          {change.shares.length > 0 && (
+          {change.efforts.length > 0 && (
             <p>
-              {change.shares.slice(0, 3).map((s, i) => (
+              {change.efforts.slice(0, 3).map((s, i) => (
                 <span key={s.region}>
                   {i > 0 && ', '}
                   <span style={{ color: voiceText[regions[s.region].voice] }}>
                     {regions[s.region].name.toLowerCase()}
                   </span>{' '}
-                  {inFives(s.from)} → {inFives(s.to)} %
+                  {s.from} → {s.to}
                 </span>
               ))}
             </p>

@@ -7,10 +7,10 @@ import { PlateSleeve } from '../../drawing/plate-sleeve';
 export type Put = (key: string, value: string) => void;
 
 interface SleeveProps {
-  load: { perSide?: PlateStack | undefined };
+  load: { perSide?: PlateStack | undefined; oneEnd?: boolean | undefined };
   unit: MassUnit;
 }
 /** The plates of a load on one sleeve. */
 export const Sleeve = ({ load, unit }: SleeveProps): ReactNode => (
-  <PlateSleeve perSide={load.perSide ?? []} unit={unit} heightPx={32} />
+  <PlateSleeve perSide={load.perSide ?? []} oneEnd={load.oneEnd} unit={unit} heightPx={32} />
 );

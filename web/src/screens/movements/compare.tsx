@@ -1,8 +1,8 @@
-import { pressingRegions } from '@drimbo/core/anatomy/regions';
 import { notchesOf } from '@drimbo/core/kit/kit';
 import { clientMax } from '@drimbo/core/measure/client-max';
 import { sayingEachHand } from '@drimbo/core/mechanics/loads/hand-force';
 import { figureOf, figureWords } from '@drimbo/core/mechanics/figure';
+import { effortsOf } from '@drimbo/core/mechanics/effort';
 import { workOf } from '@drimbo/core/mechanics/work';
 import { familyIds, familyNames, type Entry } from '@drimbo/core/movements/model';
 import { entryIn, offeredEntries, type Notebook } from '@drimbo/core/movements/notebook';
@@ -17,7 +17,7 @@ import { useNotebook } from '../../data/notebook';
 import { useSomeone, type Someone } from '../../data/someone';
 import { RigAbove } from '../../drawing/rig-above';
 import { RigDrawing } from '../../drawing/rig-drawing';
-import { ShareBars } from '../../drawing/share-bars';
+import { EffortBars } from '../../drawing/effort-bars';
 import { useWidth } from '../../drawing/use-width';
 import { WorkCurves } from '../../drawing/work-curves';
 import { Act, Blank, Choice, Sheet, Title } from '../../look/parts';
@@ -25,6 +25,7 @@ import { ink, size } from '../../look/theme';
 import { KnobList } from '../rig/knobs';
 import { readRig, writeRig, type RigChoice } from '../rig/rig-link';
 import { notchesFor, seenFromAbove } from '../rig/rig-view';
+import { EACH_HAND_KG } from './each-hand';
 import { EveryNotch } from './every-notch';
 import { SomeoneChoice } from '../../look/someone-choice';
 
@@ -75,11 +76,10 @@ const Column = styled(Sheet)`
   }
 `;
 const MOST = 4;
-/** In each hand, so that all are asked the same. */
-const EACH_HAND_KG = 20;
-
 const workAtHand = ({ entry, rig }: RigChoice, body: Someone['body']) =>
   workOf(entry.movement, rig, body, sayingEachHand(entry.movement, EACH_HAND_KG));
+const effortsAtHand = ({ entry, rig }: RigChoice, body: Someone['body']) =>
+  effortsOf(entry.movement, rig, body, sayingEachHand(entry.movement, EACH_HAND_KG));
 const startWith = ['dumbbell-fly', 'cable-fly-shoulder-height', 'machine-fly'];
 
 function NameChoice({
@@ -126,7 +126,7 @@ function NameChoice({
   );
 }
 
-/** One rig of a comparison: drawing, knobs, curves and shares on the scale of all. */
+/** One rig of a comparison: drawing, knobs, curves on the scale of all, and how hard each region works. */
 function Compared({
   choice,
   first,
@@ -151,7 +151,8 @@ function Compared({
   const { body, context, kit } = someone;
   const figure = useMemo(() => figureOf(movement, rig, body), [movement, rig, body]);
   const work = workAtHand(choice, body);
-  const other = first && workAtHand(first, body);
+  const efforts = effortsAtHand(choice, body);
+  const others = first && effortsAtHand(first, body);
   const notches = notchesFor(movement, kit ? notchesOf(kit) : []);
   const name = movementName(movement, rig);
   const inner = Math.max(200, Math.floor(width) - 26);
@@ -209,15 +210,12 @@ function Compared({
       </div>
       <div>
         <h3>Who does the work</h3>
-        {work && (
-          <ShareBars
-            label={`Share of the work, ${name}`}
-            rows={pressingRegions.map((region) => ({
-              region,
-              share: work.shares[region],
-              longest: work.longest[region],
-              ...(other ? { other: other.shares[region] } : {}),
-            }))}
+        {work && efforts && (
+          <EffortBars
+            label={`How hard each region works, ${name}`}
+            efforts={efforts}
+            others={others}
+            longest={work.longest}
           />
         )}
       </div>
@@ -310,7 +308,8 @@ function Board({ notebook }: { notebook: Notebook }): ReactNode {
       )}
       <p style={{ color: ink.soft, fontSize: 12.5, marginTop: 10 }}>
         Curves are statics with 20 kg in each hand (the body alone where it is the load), all on one scale.
-        Shares are a model&apos;s estimate in steps of five points; the tick is the first movement.{' '}
+        Bars are a model&apos;s estimate of how hard a region works against the hardest-working one of the
+        same movement, the thin line how sure it is; the tick is the first movement.{' '}
         <Link to="/movements/model">What the model knows and does not</Link>
       </p>
     </Page>

@@ -1,18 +1,19 @@
 import { pressingRegions, regions, type PressingRegion } from '@drimbo/core/anatomy/regions';
 import { notchesOf } from '@drimbo/core/kit/kit';
 import { figureOf } from '@drimbo/core/mechanics/figure';
+import { sayingEachHand } from '@drimbo/core/mechanics/loads/hand-force';
 import { movementName } from '@drimbo/core/movements/settings';
-import { inFives } from '@drimbo/core/units/numbers';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Someone } from '../../data/someone';
-import { NotchCurve, shareAt, useNotches } from '../../drawing/notch-curve';
+import { creditAt, effortWord, NotchCurve, useNotches } from '../../drawing/notch-curve';
 import { RigDrawing } from '../../drawing/rig-drawing';
 import { useWidth } from '../../drawing/use-width';
 import { Act } from '../../look/parts';
 import { ink, size, voiceText } from '../../look/theme';
 import type { RigChoice } from '../rig/rig-link';
 import { notchesFor } from '../rig/rig-view';
+import { EACH_HAND_KG } from './each-hand';
 
 const Multiples = styled.section`
   margin-top: 12px;
@@ -59,7 +60,8 @@ export function EveryNotch({
       'pecUpper') as PressingRegion,
   );
   const notches = useMemo(() => notchesFor(movement, kit ? notchesOf(kit) : []), [movement, kit]);
-  const { marks, best } = useNotches(movement, choice.rig, body, notches, region);
+  const loadKg = sayingEachHand(movement, EACH_HAND_KG);
+  const { marks, best } = useNotches(movement, choice.rig, body, loadKg, notches, region);
   const figures = useMemo(
     () =>
       marks.map((m) => {
@@ -100,9 +102,9 @@ export function EveryNotch({
               />
             </div>
             <figcaption>
-              {m.benchDeg}°{' '}
-              <b style={{ color: voiceText[regions[region].voice] }}>{inFives(shareAt(m, region))} %</b>
-              {m === best && <b> best</b>}{' '}
+              {m.benchDeg}° <b style={{ color: voiceText[regions[region].voice] }}>{effortWord(m, region)}</b>
+              , counts {Number(creditAt(m, region).toFixed(2))}
+              {m === best && <b> most</b>}{' '}
               {m.benchDeg !== choice.rig.benchDeg && (
                 <Act small kind="quiet" onPress={() => take(m.benchDeg!)} aria-label={`Take ${m.benchDeg}°`}>
                   Take
@@ -117,6 +119,7 @@ export function EveryNotch({
           movement={movement}
           rig={choice.rig}
           body={body}
+          loadKg={loadKg}
           marks={marks}
           best={best}
           region={region}

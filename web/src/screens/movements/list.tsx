@@ -1,3 +1,4 @@
+import { levelOf } from '@drimbo/core/mechanics/effort';
 import {
   pressingRegions,
   regionIds,
@@ -20,7 +21,7 @@ import { useNotebook } from '../../data/notebook';
 import { useKits } from '../../data/queries';
 import { middling } from '../../data/someone';
 import { useSweep } from '../../data/use-sweep';
-import { inFives } from '@drimbo/core/units/numbers';
+import type { Measured } from '../../workers/sweep';
 import { ListPage } from '../../look/lists';
 import { Act, Blank, Choice, Field, Label, Sheet, Title } from '../../look/parts';
 import { ink, size, voiceText } from '../../look/theme';
@@ -126,6 +127,9 @@ function Pick<T extends string>({
 const isPressing = (id: RegionId | null): id is PressingRegion =>
   id !== null && (pressingRegions as readonly string[]).includes(id);
 
+/** What a name measured at its best notch is ranked by: what a set counts, then the effort. */
+const serves = (m: Measured | undefined): number => (m ? m.counts * 10 + (m.effort ?? 0) : -1);
+
 /** The catalogue: found by any name, narrowed by what it trains, what the gym has and what a client minds. */
 export function MovementsScreen(): ReactNode {
   const kits = useKits();
@@ -153,7 +157,7 @@ export function MovementsScreen(): ReactNode {
     const kept = filterEntries({ ...filter, kit }, pool);
     // What is typed ranks by name; the measure ranks what is left unnamed.
     return measured && filter.text.trim() === ''
-      ? [...kept].sort((a, b) => (measured.get(b.id)?.share ?? -1) - (measured.get(a.id)?.share ?? -1))
+      ? [...kept].sort((a, b) => serves(measured.get(b.id)) - serves(measured.get(a.id)))
       : kept;
   }, [filter, kit, pool, measured]);
   const change = (patch: Partial<MovementFilter>): void => setFilter((f) => ({ ...f, ...patch }));
@@ -272,10 +276,10 @@ export function MovementsScreen(): ReactNode {
                 </Act>
                 <span>
                   {measured
-                    ? `Sorted by the largest share of the work for the ${regions[filter.region].name.toLowerCase()}: a model’s estimate.`
+                    ? `Sorted by what a hard set counts for the ${regions[filter.region].name.toLowerCase()} at its best notch, then by how hard it works there, a model’s estimate.`
                     : state.is === 'failed'
                       ? `That did not work: ${state.why}. Try again.`
-                      : 'Ranks by the share of the work instead of the sets owed.'}
+                      : 'Finds the notch at which each counts most, and how hard the region works there.'}
                 </span>
               </>
             )}
@@ -305,7 +309,7 @@ export function MovementsScreen(): ReactNode {
                   top={item.start}
                   measure={rows.measureElement}
                   putAway={!offered.has(found[item.index]!.id)}
-                  share={measured?.get(found[item.index]!.id) ?? null}
+                  best={measured?.get(found[item.index]!.id) ?? null}
                   onKeyDown={(e) => walk(e, item.index)}
                 />
               ))}
@@ -323,7 +327,7 @@ function MovementRow({
   top,
   measure,
   putAway,
-  share,
+  best,
   onKeyDown,
 }: {
   entry: Entry;
@@ -331,7 +335,7 @@ function MovementRow({
   top: number;
   measure: (node: Element | null) => void;
   putAway: boolean;
-  share: { benchDeg: number | null; share: number } | null;
+  best: Measured | null;
   onKeyDown: (e: KeyboardEvent) => void;
 }): ReactNode {
   const taught = teachingOf(e.movement, e.rig);
@@ -374,10 +378,10 @@ function MovementRow({
         {taught.homeReps[0]}–{taught.homeReps[1]}
       </span>
       <span role="cell" style={{ color: ink.soft }}>
-        {share ? (
+        {best ? (
           <>
-            <b style={{ color: ink.ink }}>{inFives(share.share)} %</b>
-            {share.benchDeg !== null && ` at ${share.benchDeg}°`}
+            <b style={{ color: ink.ink }}>{best.effort === null ? 'not told' : levelOf(best.effort)}</b>
+            {best.benchDeg !== null && ` at ${best.benchDeg}°`}, counts {Number(best.counts.toFixed(2))}
           </>
         ) : (
           rigWords(e.rig, e.movement.knobs)

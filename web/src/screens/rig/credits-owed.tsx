@@ -1,8 +1,7 @@
 import { regionIds, regions, type Credits, type RegionId } from '@drimbo/core/anatomy/regions';
-import { creditSums, type CreditSum } from '@drimbo/core/mechanics/credits';
+import { creditSums, type CreditMove, type CreditSum } from '@drimbo/core/mechanics/credits';
 import type { Movement } from '@drimbo/core/movements/model';
 import type { Rig } from '@drimbo/core/movements/rig';
-import { inFives } from '@drimbo/core/units/numbers';
 import { useState, type ReactNode } from 'react';
 import { Button, Dialog, DialogTrigger, Popover } from 'react-aria-components';
 import { Link } from 'react-router';
@@ -61,6 +60,14 @@ const Box = styled(Popover)`
     align-items: center;
   }
 `;
+
+const knobNames: Record<string, string> = { tuckDeg: 'Tuck', gripBiacromial: 'Grip', range: 'Range' };
+
+const othersOf = ({ together }: CreditMove, region: RegionId): string =>
+  together
+    .filter((r) => r !== region)
+    .map((r) => regions[r].name.toLowerCase())
+    .join(' and ');
 
 const figure = (n: number): string => String(Number(n.toFixed(2)));
 
@@ -123,25 +130,26 @@ function Why({
         {regions[region].name}: {figure(credit)} of a set
       </h3>
       <dl>
-        <dt>By the table, at this angle</dt>
+        <dt>By the table, at these settings</dt>
         <dd>{figure(sum?.anchored ?? 0)}</dd>
-        <dt>The other settings, by the mechanics</dt>
-        <dd>× {figure(sum?.scale ?? 1)}</dd>
-        {sum?.shares && (
-          <>
-            <dt>Share of the work here, and where the table is meant</dt>
-            <dd>
-              {inFives(sum.shares.here)} %, {inFives(sum.shares.meant)} %
-            </dd>
-          </>
-        )}
+        {(sum?.moves ?? []).map((move) => (
+          <div key={move.knob} style={{ display: 'contents' }}>
+            <dt>
+              {knobNames[move.knob] ?? move.knob}, by the mechanics
+              {move.together.length > 1 && `, with ${othersOf(move, region)}`}
+            </dt>
+            <dd>× {figure(move.scale)}</dd>
+          </div>
+        ))}
         <dt>{pinned ? 'Pinned by hand' : 'Counts, in steps of .05'}</dt>
         <dd>{figure(credit)}</dd>
       </dl>
       <p>
-        The table is common practice among coaches. The factor is this rig&apos;s share of the work over the
-        share at the settings the table is meant for: a model&apos;s estimate, kept between a half and one and
-        a half. The tab Work draws both. <Link to="/movements/model">What the model knows and does not</Link>
+        The table is common practice among coaches.{' '}
+        {(sum?.moves.length ?? 0) > 0
+          ? 'The factor is a model’s estimate: what a setting does to the work of these regions taken together, kept between a half and one and a half.'
+          : 'The mechanics leave it as it is: nothing they can be sure of differs from what the table is meant for.'}{' '}
+        <Link to="/movements/model">What the model knows and does not</Link>
       </p>
       {pin && <PinForm region={region} credit={credit} pinned={pinned} pin={pin} />}
     </Dialog>

@@ -11,6 +11,8 @@ interface NotchChoiceProps {
   movement: Movement;
   rig: Rig;
   body: Body;
+  /** As the coach says it. */
+  loadKg: number;
   notches: readonly number[];
   /** Regions that lag: the first is asked about to begin with. */
   wanted: readonly RegionId[];
@@ -22,18 +24,19 @@ interface NotchChoiceProps {
 const isPressing = (id: RegionId): id is PressingRegion =>
   (pressingRegions as readonly string[]).includes(id);
 
-/** This rig at every notch of this bench: a region's share, and the notch that gives it most. */
+/** This rig at every notch of this bench: a region's effort and credit, and the notch at which a set counts most for it. */
 export function NotchChoice({
   movement,
   rig,
   body,
+  loadKg,
   notches,
   wanted,
   widthPx,
   onNotch,
 }: NotchChoiceProps): ReactNode {
   const [region, setRegion] = useState<PressingRegion>(wanted.find(isPressing) ?? 'pecUpper');
-  const { marks, best } = useNotches(movement, rig, body, notches, region);
+  const { marks, best } = useNotches(movement, rig, body, loadKg, notches, region);
   if (marks.length < 2) return null;
   return (
     <div>
@@ -58,16 +61,16 @@ export function NotchChoice({
         movement={movement}
         rig={rig}
         body={body}
+        loadKg={loadKg}
         marks={marks}
         best={best}
         region={region}
         widthPx={widthPx}
       />
       <p style={{ fontSize: size.fine, color: ink.soft }}>
-        {pressingRegions.indexOf(region) < 6
-          ? 'Share of the six shoulder regions'
-          : 'Share of the nine regions'}
-        , a model&apos;s estimate.
+        The line is the effort against the hardest-working region, a model&apos;s estimate; the figures under
+        the notches are what one hard set counts, the coach&apos;s table. “Counts most” goes by the table,
+        then by the effort.
       </p>
     </div>
   );

@@ -1,15 +1,15 @@
-import { pressingRegions, type RegionId } from '@drimbo/core/anatomy/regions';
+import type { RegionId } from '@drimbo/core/anatomy/regions';
 import type { Body } from '@drimbo/core/anatomy/body';
-import { unsureAbout } from '@drimbo/core/mechanics/agreement';
+import { effortsOf } from '@drimbo/core/mechanics/effort';
 import type { Gear } from '@drimbo/core/mechanics/loads/changing-loads';
 import { workOf, type Work } from '@drimbo/core/mechanics/work';
 import type { Movement } from '@drimbo/core/movements/model';
 import type { Rig } from '@drimbo/core/movements/rig';
-import { variantOf } from '@drimbo/core/movements/settings';
+import { fullRig } from '@drimbo/core/movements/settings';
 import { useMemo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { ShareBars } from '../../drawing/share-bars';
+import { EffortBars, untoldReasons } from '../../drawing/effort-bars';
 import { useWidth } from '../../drawing/use-width';
 import { WorkCurves } from '../../drawing/work-curves';
 import { ink, size } from '../../look/theme';
@@ -94,10 +94,14 @@ export function WorkView({
         ? against
         : (notches.find((n) => n > (rig.benchDeg ?? 0)) ?? notches[notches.length - 1] ?? null)
       : null;
-  const other =
-    notch === null ? null : workOf(movement, { ...rig, benchDeg: notch }, body, loadKg, undefined, gear);
+  const turned = useMemo(
+    () => (notch === null ? null : fullRig(movement, { ...rig, benchDeg: notch })),
+    [movement, rig, notch],
+  );
+  const efforts = effortsOf(movement, rig, body, loadKg, gear);
+  const others = turned && effortsOf(movement, turned, body, loadKg, gear);
   const inner = Math.max(220, Math.floor(width) - 24);
-  if (!work)
+  if (!work || !efforts)
     return (
       <Frame ref={ref}>
         <p>This one has no arm path to measure.</p>
@@ -105,7 +109,6 @@ export function WorkView({
     );
   const where = hardest(work);
   const aside = isNotPressing(movement);
-  const unsure = unsureAbout(variantOf(movement, rig).id);
   return (
     <Frame ref={ref}>
       <div>
@@ -131,15 +134,11 @@ export function WorkView({
           <p>{aside}</p>
         ) : (
           <>
-            <ShareBars
-              label="Share of the work of each region"
-              rows={pressingRegions.map((region) => ({
-                region,
-                share: work.shares[region],
-                other: other?.shares[region] ?? null,
-                longest: work.longest[region],
-                unsure: unsure.includes(region),
-              }))}
+            <EffortBars
+              label="How hard each region works"
+              efforts={efforts}
+              others={others}
+              longest={work.longest}
             />
             {notch !== null && (
               <label style={{ fontSize: size.fine, color: ink.soft }}>
@@ -154,10 +153,9 @@ export function WorkView({
               </label>
             )}
             <p style={{ marginTop: 6 }}>
-              A model&apos;s estimate, in steps of five points. <i>Long</i>: the muscle is well past its
-              resting length somewhere in the range, which counts for growth apart from the share (Maeo et al.
-              2023).{' '}
-              {unsure.length > 0 && 'A question mark: a second way of splitting the work differs there. '}
+              A model&apos;s estimate of how hard each region works against the hardest-working one; the thin
+              line is how sure it is. {untoldReasons(efforts).join(' ')} <i>Long</i>: the muscle is well past
+              its resting length somewhere in the range, which counts for growth by itself (Maeo et al. 2023).{' '}
               <Link to="/movements/model">What the model knows and does not</Link>
             </p>
           </>
@@ -168,6 +166,7 @@ export function WorkView({
           movement={movement}
           rig={rig}
           body={body}
+          loadKg={loadKg}
           notches={all}
           wanted={wanted}
           widthPx={inner}
