@@ -1,4 +1,5 @@
 import { nearestLoad, type MadeLoad } from '../kit/fitting';
+import { clamp } from '../units/numbers';
 import type { Belief } from './chance';
 import { outlookOf, ownWish, sharedWish, type Outlook, type Seeking } from './seeking';
 
@@ -13,12 +14,15 @@ const FAR = 0.15;
 /** Where one load keeps this much of what the sets are worth, others are not looked for. */
 const GOOD_ENOUGH = 0.95;
 
-/** What it is worth that by the estimate no set falls short. Own estimate. */
+/** What it is worth that by the estimate no set falls short; in part where it nearly does. Own estimate. */
 const BY_THE_ESTIMATE = 0.15;
+
+/** Outlooks this near each other are as good; of such the one in which by the estimate nothing falls short. */
+const AS_GOOD = 0.04;
 
 /** How good an outlook is: the chance of the range, what is kept outside it, and not falling short; unsure ones come last. */
 export const scoreOf = ({ sure, inRange, worth }: Outlook): number =>
-  sure >= LEAST_SURE ? inRange + worth / 2 + (sure >= 0.5 ? BY_THE_ESTIMATE : 0) : sure - 1;
+  sure >= LEAST_SURE ? inRange + worth / 2 + BY_THE_ESTIMATE * clamp((sure - 0.3) / 0.2, 0, 1) : sure - 1;
 
 /** Loads within reach of some wishes, ascending, with those next to them. */
 function withinReach(choices: readonly MadeLoad[], wishes: readonly number[]): readonly MadeLoad[] {
@@ -42,11 +46,17 @@ export function bestShared(
     load,
     outlook: outlookOf(sets, () => load.kg, belief),
   }));
-  return seen.reduce((best, there) => {
-    if (hopeless(best.outlook) && hopeless(there.outlook))
-      return Math.abs(there.load.kg - wish) < Math.abs(best.load.kg - wish) ? there : best;
-    return scoreOf(there.outlook) > scoreOf(best.outlook) + 1e-9 ? there : best;
-  }).load;
+  const better = (a: (typeof seen)[number], b: (typeof seen)[number]) => {
+    if (hopeless(a.outlook) && hopeless(b.outlook))
+      return Math.abs(b.load.kg - wish) < Math.abs(a.load.kg - wish) ? b : a;
+    return scoreOf(b.outlook) > scoreOf(a.outlook) + 1e-9 ? b : a;
+  };
+  const best = seen.reduce(better);
+  if (best.outlook.sure >= 0.5) return best.load;
+  const firm = seen.filter(
+    ({ outlook }) => outlook.sure >= 0.5 && scoreOf(outlook) > scoreOf(best.outlook) - AS_GOOD,
+  );
+  return firm.length > 0 ? firm.reduce(better).load : best.load;
 }
 
 /** Loads that never rise from set to set, each with the best outlook of its set: dynamic programming over the kit. */

@@ -159,3 +159,13 @@ test('a tired set is read as what was left, so that tiredness is not taken off t
   expect(tired.kg / rested.kg).toBeCloseTo(1 / 0.9, 2);
   expect(tired.terms[0]!.says).toContain('10 % tired');
 });
+
+test('another setting of the lift widens the spread: feet up, hands wide, palms facing', () => {
+  const spread = (id: string, rig: object, ...records: LiftRecord[]): number =>
+    known(maxOf(movementOf(id), rig, context(...records))).spread;
+  const plain = spread('barbell-press', {}, bench());
+  for (const rig of [{ stance: 'feet up' }, { gripBiacromial: 1.75 }, { range: 'pins' }])
+    expect(spread('barbell-press', rig, bench())).toBeGreaterThan(plain);
+  const bells = spread('dumbbell-press', {}, bench());
+  expect(spread('dumbbell-press', { forearm: 'neutral' }, bench())).toBeGreaterThan(bells);
+});

@@ -1,5 +1,5 @@
 import { movementOf } from '../movements/catalogue';
-import type { BorrowedRatio, Movement, ReferenceLift } from '../movements/model';
+import type { BorrowedRatio, KnobFactor, Movement, ReferenceLift } from '../movements/model';
 import type { Rig } from '../movements/rig';
 import { fullRig, knobFactor } from '../movements/settings';
 import { daysBetween } from '../units/time';
@@ -84,6 +84,17 @@ function rigFactor(movement: Movement, rig: Rig, overheadPerBench: number, conte
   return interpolate(inBench, at) * settingFactor(movement, full, context);
 }
 
+/** What each setting with a factor of its own adds to how unsure a max is, as a fraction. Common practice: .03–.08. */
+const ANOTHER_SETTING = 0.03;
+
+/** Settings in which two rigs of a movement differ and that put a factor on its max; against plain ones when left out. */
+function settingsApart(movement: Movement, a: Rig, b?: Rig): number {
+  const factors = movement.load.kind === 'external' ? (movement.load.factors ?? []) : [];
+  const one = (full: Rig, factor: KnobFactor): number => knobFactor([factor], full);
+  const [here, there] = [fullRig(movement, a), b && fullRig(movement, b)];
+  return factors.filter((f) => Math.abs(one(here, f) - (there ? one(there, f) : 1)) > 0.004).length;
+}
+
 interface LogEstimate {
   mean: number;
   variance: number;
@@ -130,7 +141,9 @@ function fromRecord(
   const reading = estimateError(reps) ** 2;
   // People judge what is left best within about three of failure.
   const judging = (0.012 * record.reserve) ** 2;
-  const conversion = (0.5 * Math.log(scale)) ** 2 + (0.3 * Math.log(fresh)) ** 2;
+  const apart = settingsApart(movement, rig, record.rig);
+  const conversion =
+    (0.5 * Math.log(scale)) ** 2 + (0.3 * Math.log(fresh)) ** 2 + apart * ANOTHER_SETTING ** 2;
   const variance = (reading + judging + conversion) * 2 ** (age / HALF_LIFE_DAYS);
   const spread = Math.sqrt(variance);
   const days = age === 0 ? 'today' : `${age} ${age === 1 ? 'day' : 'days'} ago`;
@@ -239,6 +252,7 @@ function borrowedMax(movement: Movement, rig: Rig, context: StrengthContext): Lo
   const found = neighbours(movement, rig, context);
   if (!found) return null;
   const { a, b, share, factor } = found;
+  const apart = settingsApart(movement, rig);
   // A reference lift's own records are already evidence; borrowing from itself would count them twice.
   if (
     a.lift === b.lift &&
@@ -253,7 +267,7 @@ function borrowedMax(movement: Movement, rig: Rig, context: StrengthContext): Lo
       borrow(
         source,
         anchor.ratio * factor,
-        anchor.spread / anchor.ratio,
+        Math.hypot(anchor.spread / anchor.ratio, Math.sqrt(apart) * ANOTHER_SETTING),
         references[anchor.lift].name,
         context.unit,
       )

@@ -20,8 +20,8 @@ const Table = styled.table`
     white-space: nowrap;
   }
   td.level {
-    width: 58px;
-    padding-left: 8px;
+    width: 56px;
+    padding-left: 6px;
     font-weight: 620;
   }
   td.level[data-untold] {
@@ -29,7 +29,8 @@ const Table = styled.table`
     color: ${ink.soft};
   }
   td.long {
-    width: 36px;
+    width: 34px;
+    padding-left: 6px;
     color: ${ink.soft};
     font-size: ${size.fine};
   }

@@ -133,7 +133,7 @@ function strandPath(b: Bundle, t: number): string {
 
 const Wrap = styled.div`
   display: grid;
-  grid-template-columns: 104px minmax(0, 1fr);
+  grid-template-columns: 92px minmax(0, 1fr);
   gap: 6px;
   padding: 0 12px 8px 8px;
 `;
@@ -201,7 +201,7 @@ function BandBar({
       viewBox="0 0 100 9"
       preserveAspectRatio="none"
       aria-hidden
-      style={{ display: 'block', minWidth: 40 }}
+      style={{ display: 'block', minWidth: 24 }}
     >
       <rect x="0" y="3" width="100" height="3" fill={ink.hush} />
       {band && <rect x={w(band.lo)} y="1" width={w(band.hi) - w(band.lo)} height="7" fill={ink.rule} />}
@@ -231,7 +231,7 @@ export function Fan({ dose }: { dose: Appraisal['dose'] }): ReactNode {
     .join(', ');
   return (
     <Wrap>
-      <svg viewBox="0 0 122 180" width="104" height="154" role="img" aria-label={`Dose. ${says}.`}>
+      <svg viewBox="0 0 122 180" width="92" height="136" role="img" aria-label={`Dose. ${says}.`}>
         <path
           d="M8 30 Q40 12 84 18 Q112 24 114 60 L117 172 M8 28 L9 128"
           fill="none"
@@ -271,7 +271,7 @@ export function Fan({ dose }: { dose: Appraisal['dose'] }): ReactNode {
               className="next"
               title="What one more hard set would add, as a share of all one session can give"
             >
-              Next set
+              Next
             </th>
           </tr>
         </thead>
@@ -287,10 +287,10 @@ export function Fan({ dose }: { dose: Appraisal['dose'] }): ReactNode {
                 <td className="figure" style={{ color: voiceText[regions[id].voice] }}>
                   {figure(d.fractional)}
                   {d.prescribed - d.fractional > 0.05 && (
-                    <span className="of"> of {figure(d.prescribed)}</span>
+                    <span className="of"> of {Number(d.prescribed.toFixed(1))}</span>
                   )}
                 </td>
-                <td style={{ width: '30%' }}>
+                <td style={{ width: '24%' }}>
                   <BandBar region={id} sets={d.fractional} prescribed={d.prescribed} band={d.band} />
                   {d.band && <span className="unseen">{`${d.band.lo} to ${d.band.hi}`}</span>}
                 </td>

@@ -73,7 +73,17 @@ const PageBox = styled.article<{ $paper: Paper; $base: number }>`
     }
     p {
       font-weight: 600;
+      text-align: right;
       ${narrow}
+    }
+    .date {
+      display: block;
+      font-weight: 420;
+    }
+    .date i {
+      display: inline-block;
+      width: 8em;
+      border-bottom: 1px solid ${ink.ink};
     }
   }
   .warm {
@@ -227,7 +237,14 @@ function SheetPaper({ sheet, paper }: { sheet: Sheet; paper: Paper }): ReactNode
       <header>
         <h1>{sheet.title}</h1>
         <p>
-          {sheet.client} · {sheet.where} · {sheet.minutes} · {sheet.date || 'date ____________'}
+          {sheet.client} · {sheet.where} · {sheet.minutes}
+          <span className="date">
+            {sheet.date || (
+              <>
+                Date <i aria-hidden />
+              </>
+            )}
+          </span>
         </p>
       </header>
       <div className="warm">

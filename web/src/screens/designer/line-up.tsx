@@ -147,10 +147,7 @@ function standingText(m: MeasuredLine): string {
   const standings = m.sets.filter((s) => s.target.stage === 0).map(standingOf);
   const easy = standings.filter((s) => s === 'easy').length;
   const short = standings.filter((s) => s === 'short').length;
-  const said = [
-    ...(easy > 0 ? [`${easy} stay${easy === 1 ? 's' : ''} easy`] : []),
-    ...(short > 0 ? [`${short} short`] : []),
-  ];
+  const said = [...(easy > 0 ? [`${easy} easy`] : []), ...(short > 0 ? [`${short} short`] : [])];
   const { prescribed, counted } = setsCounted(m);
   if (said.length === 0) return '';
   const figure = (n: number): string => String(Number(n.toFixed(1)));
@@ -248,7 +245,9 @@ function LineRow({
         <Quiet title={m.max.basis === 'calibrate' ? '' : `Max ${m.max.basis}. Reps are a model's estimate.`}>
           {expected(m)}
         </Quiet>
-        {standingText(m) && <Quiet style={{ color: severityInk.watch }}>{standingText(m)}</Quiet>}
+        {standingText(m) && (
+          <Quiet style={{ color: severityInk.watch, whiteSpace: 'normal' }}>{standingText(m)}</Quiet>
+        )}
       </div>
       {paired && !lastOfPair ? (
         <Cell

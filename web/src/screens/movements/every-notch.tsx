@@ -42,24 +42,29 @@ const Multiples = styled.section`
   }
 `;
 
-/** A rig at every notch of the bench, side by side, the best for a region marked. */
-export function EveryNotch({
-  choice,
-  someone,
-  take,
-}: {
+interface EveryNotchProps {
   choice: RigChoice;
   someone: Someone;
   take: (benchDeg: number) => void;
-}): ReactNode {
+}
+
+/** A rig at every notch of the bench, side by side, the best for a region marked; nothing without notches to choose from. */
+export function EveryNotch(props: EveryNotchProps): ReactNode {
+  const { movement } = props.choice.entry;
+  const { kit } = props.someone;
+  const notches = useMemo(() => notchesFor(movement, kit ? notchesOf(kit) : []), [movement, kit]);
+  const turns = movement.knobs.benchDeg !== undefined && props.choice.rig.stance !== 'floor';
+  return turns && notches.length > 1 ? <Notches {...props} notches={notches} /> : null;
+}
+
+function Notches({ choice, someone, take, notches }: EveryNotchProps & { notches: number[] }): ReactNode {
   const { movement } = choice.entry;
-  const { body, kit } = someone;
+  const { body } = someone;
   const [ref, width] = useWidth<HTMLElement>(900);
   const [region, setRegion] = useState<PressingRegion>(
     (someone.context?.client.lagging.find((r) => (pressingRegions as readonly string[]).includes(r)) ??
       'pecUpper') as PressingRegion,
   );
-  const notches = useMemo(() => notchesFor(movement, kit ? notchesOf(kit) : []), [movement, kit]);
   const loadKg = sayingEachHand(movement, EACH_HAND_KG);
   const { marks, best } = useNotches(movement, choice.rig, body, loadKg, notches, region);
   const figures = useMemo(
@@ -70,7 +75,6 @@ export function EveryNotch({
       }),
     [marks, movement, choice.rig, body],
   );
-  if (marks.length < 2 || marks[0]!.benchDeg === null) return null;
   return (
     <Multiples aria-label="At every notch" ref={ref}>
       <label style={{ fontSize: size.small, fontWeight: 650, display: 'block', marginBottom: 6 }}>
