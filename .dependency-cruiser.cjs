@@ -1,9 +1,13 @@
 /** The floors of the core, lowest first; a floor imports only itself and what lies below. */
 const floors = [
   ['units', 'anatomy'],
-  ['movements', 'kit', 'strength'],
+  ['movements'],
+  ['kit', 'strength'],
   ['mechanics'],
-  ['session', 'clock', 'fatigue', 'dose', 'loads', 'schools', 'measure', 'choosing'],
+  ['session', 'clock', 'fatigue'],
+  ['schools', 'dose', 'loads'],
+  ['measure'],
+  ['choosing'],
   ['review'],
   ['shorthand', 'formats'],
 ];

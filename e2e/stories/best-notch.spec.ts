@@ -9,9 +9,9 @@ test('the best notch for a lagging upper chest is found and taken, and can be ta
   await addByTyping(page, 'incline db press 60° 4x6-8 leave 2');
   await page.getByRole('tab', { name: 'Work' }).click();
   // Asked about what lags in this client, without being told.
-  const curve = page.getByRole('img', { name: /Share of the upper chest by bench angle/ });
+  const curve = page.getByRole('img', { name: /Effort of the upper chest by bench angle/ });
   await expect(curve).toBeVisible();
-  const best = /Most at (\d+)°/.exec((await curve.getAttribute('aria-label'))!)![1]!;
+  const best = /Counts most at (\d+)°/.exec((await curve.getAttribute('aria-label'))!)![1]!;
   expect(['15', '30', '45']).toContain(best);
   await expect(page.locator('[data-rule="steep-incline"]')).toContainText('By the model');
   const before = await row(page, 'Incline dumbbell press').getByTestId('cell-load').inputValue();
@@ -33,7 +33,7 @@ test('every credit says why, and a pinned one counts', async ({ page }) => {
   await addByTyping(page, 'incline barbell press 3x8 tuck 85');
   await page.getByRole('button', { name: /^upper chest/ }).click();
   const why = page.getByRole('dialog', { name: /Why upper chest/ });
-  await expect(why).toContainText('By the table, at this angle');
+  await expect(why).toContainText('By the table, at these settings');
   await expect(why).toContainText(/× 0\.\d/);
   await why.getByLabel('Credit for the upper chest, 0 to 1').fill('2');
   await expect(why.getByRole('button', { name: 'Pin' })).toBeDisabled();

@@ -12,15 +12,15 @@ test('a coach finds the press and the notch for a lagging upper chest', async ({
     .toBeLessThan(all);
   await expect(page.getByRole('link', { name: 'Incline press machine' })).toHaveCount(0);
 
-  // Measured at every notch, in a worker, the list is ranked by the share of the work.
+  // Measured at every notch, in a worker, the list is ranked by what a set counts, then by the effort.
   await page.getByRole('button', { name: 'Measure at every notch' }).click();
-  await expect(page.getByText('Sorted by the largest share of the work for the upper chest')).toBeVisible();
-  await expect(page.getByRole('columnheader', { name: 'Most of the work' })).toBeVisible();
-  const shares = (await page.getByRole('cell').filter({ hasText: ' %' }).allTextContents())
+  await expect(page.getByText('Sorted by what a hard set counts for the upper chest')).toBeVisible();
+  await expect(page.getByRole('columnheader', { name: 'Best notch' })).toBeVisible();
+  const counts = (await page.getByRole('cell').filter({ hasText: ', counts ' }).allTextContents())
     .slice(0, 5)
-    .map((t) => Number.parseInt(t, 10));
-  expect(shares.length).toBe(5);
-  expect([...shares].sort((a, b) => b - a)).toEqual(shares);
+    .map((t) => Number(/counts ([\d.]+)/.exec(t)![1]));
+  expect(counts.length).toBe(5);
+  expect([...counts].sort((a, b) => b - a)).toEqual(counts);
 
   // By keys: type, walk down, open.
   await page.getByLabel('Name').fill('incl db pres');
@@ -30,8 +30,8 @@ test('a coach finds the press and the notch for a lagging upper chest', async ({
   await expect(page.getByRole('heading', { name: 'Incline dumbbell press', level: 1 })).toBeVisible();
 
   // The curve names the best notch of this bench; turning the bench renames and redraws.
-  const curve = page.getByRole('img', { name: /Share of the upper chest by bench angle/ });
-  await expect(curve).toHaveAttribute('aria-label', /Most at (30|45)°/);
+  const curve = page.getByRole('img', { name: /Effort of the upper chest by bench angle/ });
+  await expect(curve).toHaveAttribute('aria-label', /Counts most at (30|45)°/);
   await expect(
     page.getByText('A model’s estimate').or(page.getByText("A model's estimate")).first(),
   ).toBeVisible();

@@ -25,7 +25,10 @@ const boathouse: Kit = {
     { kg: 2.5, pairs: 2 },
     { kg: 1.25, pairs: 1 },
   ],
-  dumbbells: [...range(1, 10, 1), ...range(12, 30, 2), ...range(32.5, 40, 2.5)].map((kg) => ({ kg, pairs: kg <= 12 ? 2 : 1 })),
+  dumbbells: [...range(1, 10, 1), ...range(12, 30, 2), ...range(32.5, 40, 2.5)].map((kg) => ({
+    kg,
+    pairs: kg <= 12 ? 2 : 1,
+  })),
   stacks: [
     {
       id: 'cables',

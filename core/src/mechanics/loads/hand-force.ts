@@ -51,8 +51,9 @@ function floorHeights({ stand, body, path }: Asked): number[] {
 function directions({ path: { poses }, shares }: Asked): Vec[] {
   const last = poses.length - 1;
   return poses.map((_, i) => {
-    let [a, b] = [Math.max(0, i - 1), Math.min(last, i + 1)];
-    if (shares[a] === shares[b]) b = i;
+    const a = Math.max(0, i - 1);
+    const next = Math.min(last, i + 1);
+    const b = shares[a] === shares[next] ? i : next;
     const way = minus(poses[b]!.hand, poses[a]!.hand);
     return unit(shares[b]! >= shares[a]! ? way : scale(way, -1));
   });

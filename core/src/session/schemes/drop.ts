@@ -45,7 +45,7 @@ export const drop: SchemeModule<Drop> = {
     { key: 'lighter', label: 'Each lighter by', is: 'whole', min: 5, max: 60, unit: '%' },
     {
       key: 'then',
-      label: 'Reps of the drops',
+      label: 'Reps of each drop',
       is: 'list',
       text: ({ then }) => (then ?? []).map(repsText).join(' + '),
       read: (text) => readStages(text) ?? null,

@@ -297,7 +297,7 @@ export function MovementsScreen(): ReactNode {
                 <span role="columnheader">One hard set counts</span>
                 <span role="columnheader">Hard</span>
                 <span role="columnheader">Reps</span>
-                <span role="columnheader">{measured ? 'Most of the work' : 'Begins with'}</span>
+                <span role="columnheader">{measured ? 'Best notch' : 'Begins with'}</span>
               </div>
             </div>
             <div role="rowgroup" style={{ position: 'relative', height: rows.getTotalSize() }}>

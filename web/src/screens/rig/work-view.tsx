@@ -94,10 +94,7 @@ export function WorkView({
         ? against
         : (notches.find((n) => n > (rig.benchDeg ?? 0)) ?? notches[notches.length - 1] ?? null)
       : null;
-  const turned = useMemo(
-    () => (notch === null ? null : fullRig(movement, { ...rig, benchDeg: notch })),
-    [movement, rig, notch],
-  );
+  const turned = notch === null ? null : fullRig(movement, { ...rig, benchDeg: notch });
   const efforts = effortsOf(movement, rig, body, loadKg, gear);
   const others = turned && effortsOf(movement, turned, body, loadKg, gear);
   const inner = Math.max(220, Math.floor(width) - 24);
