@@ -10,7 +10,7 @@ for (const [name, path, ready] of [
   ['a movement', '/movements/incline-dumbbell-press', 'At every notch'],
   ['a movement on a client', '/movements/dumbbell-bench-press?client=mirelle-vandoorn', 'max today about'],
   ['the comparison', '/movements/compare', 'Who does the work'],
-  ['what the mechanics know', '/movements/model', 'A second opinion'],
+  ['what the mechanics know', '/movements/model', 'How far it was checked'],
   ['the kits', '/kit', 'The Boathouse'],
   ['a kit', '/kit/boathouse', 'pairs of each'],
   ['the loads', '/loads?load=100&reps=5', 'median of seven'],
