@@ -9,9 +9,23 @@ import { add, cross, dot, scale, type Vec } from './vector';
 const ribs = { moment: [-0.1, 0, 0] as Vec, force: 1000, price: 0.02 };
 
 const forces = Float64Array.from([...muscles.map((m) => m.force), ribs.force]);
-const prices = Float64Array.from([...muscles.map((m) => m.price), ribs.price]);
-const without = { forces: forces.subarray(0, -1), prices: prices.subarray(0, -1) };
-const withRibs = { forces, prices };
+
+/**
+ * In elbow work the upper arm is held still by whatever is strong and near at hand. The broad muscles of the
+ * back cost this much of what they do elsewhere, so that they do the holding and not the rear delt or the
+ * lower chest; the ribs, where the arm leans on them, as well. Chosen with the ordinal truths in view.
+ */
+const HOLDING = 0.02;
+const holders: readonly string[] = ['latissimus', 'teres major'];
+
+/** What a unit of each muscle's activity costs, the ribs last. */
+export const pricesIn = (held: boolean): Float64Array =>
+  Float64Array.from([
+    ...muscles.map((m) => m.price * (held && holders.includes(m.id) ? HOLDING : 1)),
+    ribs.price,
+  ]);
+const usual = pricesIn(false);
+const holding = pricesIn(true);
 
 /** The way the load asks the arm to swing, and across it. */
 function swingAxes({ asked, frame }: Posture): { along: Vec; across: Vec } {
@@ -23,7 +37,11 @@ function swingAxes({ asked, frame }: Posture): { along: Vec; across: Vec } {
 }
 
 /** What every muscle gives to the four torques of a posture, and those torques: along, across, axial, elbow. */
-export function splitTask(posture: Posture, arms: MuscleArms) {
+export function splitTask(
+  posture: Posture,
+  arms: MuscleArms,
+  prices: Float64Array = posture.held ? holding : usual,
+) {
   const { along, across } = swingAxes(posture);
   const { y } = posture.frame;
   const n = muscles.length;
@@ -41,13 +59,14 @@ export function splitTask(posture: Posture, arms: MuscleArms) {
   return {
     columns,
     torques: [asked.swing, 0, asked.axial, asked.elbow] as const,
-    ...(posture.rests ? withRibs : without),
+    forces: forces.subarray(0, columns.length / 4),
+    prices: prices.subarray(0, columns.length / 4),
   };
 }
 
 /** Activity of every muscle in a posture. Only ratios mean something; a model's estimate. */
-export const activityIn = (posture: Posture, arms: MuscleArms): Float64Array =>
-  splitWork(splitTask(posture, arms));
+export const activityIn = (posture: Posture, arms: MuscleArms, prices?: Float64Array): Float64Array =>
+  splitWork(splitTask(posture, arms, prices));
 
 export const armsIn = ({ pose, frame, bend, pin }: Posture, set?: readonly Muscle[]): MuscleArms =>
   armsOf(pose.upper, frame, bend, pin, set);

@@ -27,6 +27,8 @@ export interface Posture {
   pin: number;
   /** The upper arm leans on the ribs. */
   rests: boolean;
+  /** The upper arm is held still while the elbow works. */
+  held: boolean;
 }
 
 /** Ways of working the elbow or turning the forearm with the upper arm against the ribs. */
@@ -86,6 +88,7 @@ export function posturesOf(
       weight: way < 1e-6 ? 1 / count : steps[i]! / way,
       pin: stand.pin,
       rests,
+      held: movement.pattern.startsWith('elbow'),
     };
   });
 }

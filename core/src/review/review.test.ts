@@ -84,7 +84,7 @@ const broken: Record<string, { session: Session; context?: Context; severity: st
   'session-band': {
     session: session([
       line('barbell-bench-press', straight(12, 8)),
-      line('dumbbell-fly', { ...straight(9, 12), loadKg: 14 }),
+      line('cable-fly-shoulder-height', straight(9, 12)),
     ]),
     severity: 'watch',
   },

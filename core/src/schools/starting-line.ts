@@ -6,7 +6,7 @@ import type { School } from './schools';
 
 /** Names that are a way of doing sets as much as a movement. Common practice. */
 const ownSchemes: Record<string, Scheme> = {
-  // Narrow until the form goes, then shoulder width, then wide: a mechanical drop.
+  // The hands go out in two steps, each begun when the form would break: the same body, easier each time.
   'push-up-ladder': {
     kind: 'mechanical drop',
     sets: 2,

@@ -1,3 +1,4 @@
+import { evenly } from '../../units/evenly';
 import type { Vec } from '../vector';
 import { muscles, type Muscle } from './muscles';
 
@@ -5,15 +6,9 @@ import { muscles, type Muscle } from './muscles';
 const MOVED_M = 0.004;
 const SETS = 6;
 
-/** Numbers about normal, the same on every machine (a sum of twelve even ones less six; mulberry32). */
+/** Numbers about normal: a sum of twelve even ones less six. */
 function bells(seed: number): () => number {
-  let a = seed;
-  const even = (): number => {
-    a = (a + 0x6d2b79f5) | 0;
-    let t = Math.imul(a ^ (a >>> 15), 1 | a);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
+  const even = evenly(seed);
   return () => {
     let sum = -6;
     for (let i = 0; i < 12; i++) sum += even();

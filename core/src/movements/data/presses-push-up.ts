@@ -1,3 +1,4 @@
+import type { Credits } from '../../anatomy/regions';
 import type { Movement } from '../model';
 import {
   backCaution,
@@ -12,6 +13,17 @@ import {
   unstableCaution,
   wristCaution,
 } from './shared';
+
+/** Hands at 1.5 shoulder breadths, nothing raised. */
+const levelPushUp: Credits = {
+  pecMiddle: 1,
+  pecLower: 0.5,
+  pecUpper: 0.5,
+  deltFront: 0.5,
+  triLateral: 0.5,
+  triMedial: 0.5,
+  serratus: 0.5,
+};
 
 export const pushUps: Movement[] = [
   {
@@ -95,15 +107,7 @@ export const pushUps: Movement[] = [
         },
         {
           at: 0,
-          credits: {
-            pecMiddle: 1,
-            pecLower: 0.5,
-            pecUpper: 0.5,
-            deltFront: 0.5,
-            triLateral: 0.5,
-            triMedial: 0.5,
-            serratus: 0.5,
-          },
+          credits: levelPushUp,
         },
         {
           at: 0.3,
@@ -194,15 +198,7 @@ export const pushUps: Movement[] = [
         },
         {
           at: 1.5,
-          credits: {
-            pecMiddle: 1,
-            pecLower: 0.5,
-            pecUpper: 0.5,
-            deltFront: 0.5,
-            triLateral: 0.5,
-            triMedial: 0.5,
-            serratus: 0.5,
-          },
+          credits: levelPushUp,
         },
       ],
     },

@@ -254,9 +254,9 @@ const ofDelts: Truth[] = [
 /** Per cent with triceps at .7 of nine and at .6. */
 const elbowWork: [string, number, number][] = [
   ['pushdown', 100, 100],
-  ['lying-triceps-extension', 0, 100],
-  ['overhead-extension', 0, 99.5],
-  ['kickback', 0, 0],
+  ['lying-triceps-extension', 100, 100],
+  ['overhead-extension', 79, 100],
+  ['kickback', 52, 100],
 ];
 
 const longHeadShare = (a: ReturnType<Asked['usual']>): number => a.shares.triLong / triceps(a);
