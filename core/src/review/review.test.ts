@@ -83,8 +83,8 @@ const broken: Record<string, { session: Session; context?: Context; severity: st
   },
   'session-band': {
     session: session([
-      line('barbell-bench-press', straight(12, 8)),
-      line('cable-fly-shoulder-height', straight(9, 12)),
+      line('barbell-bench-press', straight(6, 8)),
+      line('cable-fly-shoulder-height', straight(12, 12)),
     ]),
     severity: 'watch',
   },
