@@ -1,12 +1,12 @@
 import { build } from 'esbuild';
 
 await build({
-  entryPoints: ['server/src/main.ts'],
-  outfile: 'server/dist/main.js',
+  entryPoints: { main: 'server/src/main.ts', appraising: 'server/src/appraising/worker.ts' },
+  outdir: 'server/dist',
   bundle: true,
   platform: 'node',
   target: 'node20',
   format: 'esm',
-  external: ['libsql', 'kysely', 'express', 'helmet', 'pino', 'zod'],
+  external: ['libsql', 'kysely', 'express', 'helmet', 'pino', 'sirv', 'zod'],
   logLevel: 'warning',
 });

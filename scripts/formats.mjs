@@ -9,7 +9,7 @@ mkdirSync('.cache', { recursive: true });
 await build({
   stdin: {
     contents: `
-      export { documentSchemas } from './core/src/formats/schemas';
+      export { jsonSchemas } from './core/src/formats/schemas';
       export { makeReport } from './core/src/formats/report';
       export { appraise } from './core/src/appraise';
       export { line, session, sampleClient, sampleKit } from './core/src/testing/samples';
@@ -25,7 +25,7 @@ await build({
 });
 const core = await import(pathToFileURL(bundle).href);
 const write = (name, value) => writeFileSync(`docs/formats/${name}`, `${JSON.stringify(value, null, 2)}\n`);
-for (const [name, schema] of Object.entries(core.documentSchemas())) write(name, schema);
+for (const [name, schema] of Object.entries(core.jsonSchemas())) write(name, schema);
 
 const today = '2026-11-24';
 const request = {

@@ -1,6 +1,7 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
+import { compressAll } from './compress.mjs';
 
 /** Ends the run with a sentence instead of a stack. */
 export function give(up) {
@@ -43,7 +44,7 @@ const newest = (path) => {
 
 /** Builds the web app and the server when a source is newer than what was built; false when it fails. */
 export function buildIfStale({ always = false } = {}) {
-  const built = ['web/dist/index.html', 'server/dist/main.js'];
+  const built = ['web/dist/index.html', 'server/dist/main.js', 'server/dist/appraising.js'];
   const sources = [
     'core/src',
     'server/src',
@@ -59,10 +60,9 @@ export function buildIfStale({ always = false } = {}) {
   if (!stale && !always) return true;
   process.stdout.write('Building…\n');
   const run = (...args) => spawnSync(process.execPath, args, { stdio: 'inherit' }).status === 0;
-  return (
-    run('node_modules/vite/bin/vite.js', 'build', 'web', '--logLevel', 'warn') &&
-    run('scripts/build-server.mjs')
-  );
+  if (!run('node_modules/vite/bin/vite.js', 'build', 'web', '--logLevel', 'warn')) return false;
+  compressAll('web/dist');
+  return run('scripts/build-server.mjs');
 }
 
 export const chromiumPath = '/usr/bin/chromium';

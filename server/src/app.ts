@@ -2,8 +2,11 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
-import { allowHosts, sameOriginWrites } from './guards';
-import { answerProblems, Problem } from './problem';
+import sirv from 'sirv';
+import { answerProblems } from './answering';
+import { allowHosts, notKept, onlyUtf8, onlyWhile, sameOriginWrites } from './guards';
+import { Problem } from './problem';
+import type { Appraising } from './appraising/pool';
 import { appraiseRoutes } from './routes/appraise';
 import { clientRoutes } from './routes/clients';
 import { documentRoutes } from './routes/documents';
@@ -12,6 +15,12 @@ import type { Store } from './store';
 export interface AppOptions {
   store: Store;
   webFolder: string;
+  /** Appraises off the event loop. */
+  appraising: Appraising;
+  /** Throws while the database file is not where it was opened. */
+  there?: () => void;
+  /** Tells this server from another at its address. */
+  instance?: string;
   log: (error: unknown) => void;
   /** The day it is, ISO date. */
   today: () => string;
@@ -35,32 +44,42 @@ const policy = {
 };
 
 /** The web application: API under /api, the built pages for everything else. */
-export function makeApp({ store, webFolder, log, today }: AppOptions): Express {
+export function makeApp({ store, appraising, webFolder, there, instance, log, today }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(helmet({ contentSecurityPolicy: policy, strictTransportSecurity: false }));
   app.use(allowHosts, sameOriginWrites);
-  app.use('/api', express.json({ limit: '1mb' }));
+  app.use('/api', notKept, onlyUtf8, express.json({ limit: '1mb' }));
+  if (there) app.use('/api', onlyWhile(there));
   app.get('/api/health', (_request, response) => {
-    response.json({ ok: true });
+    response.json({ ok: true, ...(instance === undefined ? {} : { instance }) });
   });
   app.use('/api/clients', clientRoutes(store, today));
   app.use('/api/kits', documentRoutes(store.kits));
   app.use('/api/notebooks', documentRoutes(store.notebooks));
   app.use('/api/sessions', documentRoutes(store.sessions));
-  app.use('/api/appraise', appraiseRoutes(store, today));
+  app.use('/api/appraise', appraiseRoutes(store, appraising, today));
+  app.get('/api/unreadable', async (_request, response) => {
+    response.json(await store.unreadable());
+  });
   app.use('/api', () => {
     throw new Problem(404, 'not-found', 'There is nothing at this address.');
   });
   if (existsSync(webFolder)) {
     app.use(
-      express.static(webFolder, {
-        index: false,
-        maxAge: '1h',
-        setHeaders: (r, path) =>
-          path.includes('assets') && r.setHeader('Cache-Control', 'public, max-age=31536000, immutable'),
+      sirv(webFolder, {
+        gzip: true,
+        brotli: true,
+        extensions: [],
+        setHeaders: (response, path) => {
+          if (path.startsWith('/assets/'))
+            response.setHeader('Cache-Control', 'public, max-age=31536000, immutable');
+        },
       }),
     );
+    app.get(/\.[a-z0-9]+$/i, () => {
+      throw new Problem(404, 'not-found', 'There is nothing at this address.');
+    });
     app.get('/{*splat}', (_request, response) => {
       response.setHeader('Cache-Control', 'no-cache');
       response.sendFile(join(webFolder, 'index.html'));

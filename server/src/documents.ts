@@ -1,7 +1,9 @@
+import { documentSchemas, type Documents as Kinds } from '@drimbo/core/formats/opening';
+import { newest, type DocumentKind } from '@drimbo/core/formats/steps';
 import type { Kysely } from 'kysely';
 import type { ZodType } from 'zod';
 import type { DocumentTable, Tables } from './database/tables';
-import { notFound, Problem } from './problem';
+import { checked, notFound, Problem, upToAYearAhead } from './problem';
 
 export interface Stored<T> {
   id: string;
@@ -10,74 +12,156 @@ export interface Stored<T> {
   document: T;
 }
 
+/** A row that is no document any more, as it lies in the file. */
+export interface Unreadable {
+  kind: DocumentKind;
+  id: string;
+  why: string;
+  text: string;
+}
+
+interface Options<T> {
+  /** Columns kept beside the document for look-ups. */
+  columns?: (document: T) => Record<string, unknown>;
+  /** What must hold beside the schema; throws a Problem that says what does not. */
+  check?: (document: T) => Promise<void>;
+}
+
 /** Reading and writing one kind of document, with optimistic concurrency. */
-export class Documents<T> {
+export class Documents<K extends DocumentKind> {
+  readonly schema: ZodType<Kinds[K]>;
+  private readonly table: DocumentTable;
+  /** Revisions the schema has seen, by id, so that a list need not check every document again. */
+  private readonly sound = new Map<string, number>();
+
   constructor(
     private readonly db: Kysely<Tables>,
-    private readonly table: DocumentTable,
-    private readonly what: string,
-    readonly schema: ZodType<T>,
-    /** Columns kept beside the document for look-ups. */
-    private readonly columns: (document: T) => Record<string, unknown> = () => ({}),
-    /** What must hold beside the schema; throws a Problem that says what does not. */
-    private readonly check: (document: T) => Promise<void> = () => Promise.resolve(),
-    /** Brings a document of an older version to the newest. */
-    private readonly latest: (document: unknown) => unknown = (document) => document,
-  ) {}
-
-  private read(row: Tables[DocumentTable]): Stored<T> {
-    return {
-      id: row.id,
-      revision: row.revision,
-      updatedAt: row.updated_at,
-      document: this.latest(JSON.parse(row.document)) as T,
-    };
+    readonly kind: K,
+    private readonly today: () => string,
+    private readonly o: Options<Kinds[K]> = {},
+  ) {
+    this.schema = documentSchemas[kind];
+    this.table = `${kind}s`;
   }
 
-  async find(id: string): Promise<Stored<T> | null> {
-    const row = await this.db.selectFrom(this.table).selectAll().where('id', '=', id).executeTakeFirst();
-    return row ? this.read(row) : null;
+  /** The document of a row brought to the newest version, or why there is none. */
+  private opened(row: Tables[DocumentTable]): Stored<Kinds[K]> | Unreadable {
+    const unreadable = (why: string): Unreadable => ({
+      kind: this.kind,
+      id: row.id,
+      why,
+      text: row.document,
+    });
+    let raw: unknown;
+    try {
+      raw = JSON.parse(row.document);
+    } catch {
+      return unreadable('it is not JSON');
+    }
+    const stored = { id: row.id, revision: row.revision, updatedAt: row.updated_at };
+    if (this.sound.get(row.id) === row.revision)
+      return { ...stored, document: newest(this.kind, raw) as Kinds[K] };
+    const { success, data, error } = this.schema.safeParse(raw);
+    if (success) {
+      this.sound.set(row.id, row.revision);
+      return { ...stored, document: data };
+    }
+    const issue = error.issues[0]!;
+    return unreadable(`${issue.path.join('.') || 'the document'}: ${issue.message}`);
+  }
+
+  private row(id: string) {
+    return this.db.selectFrom(this.table).selectAll().where('id', '=', id).executeTakeFirst();
+  }
+
+  /** Throws a 422 Problem with the raw text when what is there cannot be read. */
+  async find(id: string): Promise<Stored<Kinds[K]> | null> {
+    const row = await this.row(id);
+    if (!row) return null;
+    const opened = this.opened(row);
+    if ('document' in opened) return opened;
+    throw new Problem(
+      422,
+      'unreadable-document',
+      `This ${this.kind} cannot be read: ${opened.why}. Its text can be saved; nothing else is touched by it.`,
+      '',
+      opened,
+    );
   }
 
   /** Throws a 404 Problem when there is none. */
-  async get(id: string): Promise<Stored<T>> {
+  async get(id: string): Promise<Stored<Kinds[K]>> {
     const found = await this.find(id);
-    if (!found) throw notFound(this.what);
+    if (!found) throw notFound(this.kind);
     return found;
   }
 
-  async list(clientId?: string): Promise<Stored<T>[]> {
-    let query = this.db.selectFrom(this.table).selectAll();
-    if (clientId !== undefined) query = query.where('client_id' as 'id', '=', clientId);
-    return (await query.orderBy('updated_at', 'desc').execute()).map((row) => this.read(row));
+  /** The stored text as it is, unread; null when there is none. */
+  async text(id: string): Promise<string | null> {
+    const row = await this.db
+      .selectFrom(this.table)
+      .select('document')
+      .where('id', '=', id)
+      .executeTakeFirst();
+    return row?.document ?? null;
   }
 
-  /** Adds a document. Sending the same id again gives back what is there, so a repeat does no harm. */
-  async create(id: string, document: T): Promise<Stored<T>> {
-    await this.check(document);
+  private async all(clientId?: string): Promise<(Stored<Kinds[K]> | Unreadable)[]> {
+    let query = this.db.selectFrom(this.table).selectAll();
+    if (clientId !== undefined) query = query.where('client_id' as 'id', '=', clientId);
+    return (await query.orderBy('updated_at', 'desc').execute()).map((row) => this.opened(row));
+  }
+
+  /** What can be read, the newest first. */
+  async list(clientId?: string): Promise<Stored<Kinds[K]>[]> {
+    return (await this.all(clientId)).filter((d) => 'document' in d);
+  }
+
+  /** What cannot. */
+  async unreadable(): Promise<Unreadable[]> {
+    return (await this.all()).filter((d) => 'why' in d);
+  }
+
+  /** The input as a document that may be written. Throws a 400 Problem with its path for anything else. */
+  async taken(input: unknown): Promise<Kinds[K]> {
+    const document = checked(this.schema, input, 'document');
+    upToAYearAhead(this.today(), document, 'document');
+    await this.o.check?.(document);
+    return document;
+  }
+
+  /**
+   * Adds a document. The same one sent again gives back what is there, so that a repeat does no harm.
+   * Throws a 409 Problem with the one that is there when the id is another document's.
+   */
+  async create(id: string, input: unknown): Promise<Stored<Kinds[K]>> {
+    const document = await this.taken(input);
     const values = {
       id,
       revision: 1,
       document: JSON.stringify(document),
       updated_at: new Date().toISOString(),
-      ...this.columns(document),
+      ...this.o.columns?.(document),
     };
-    await this.db
+    const result = await this.db
       .insertInto(this.table)
       .values(values as never)
       .onConflict((c) => c.column('id').doNothing())
-      .execute();
-    return this.get(id);
+      .executeTakeFirst();
+    const current = await this.get(id);
+    if (result.numInsertedOrUpdatedRows === 0n && JSON.stringify(current.document) !== values.document)
+      throw new Problem(409, 'taken', `Another ${this.kind} has this id.`, 'id', current);
+    return current;
   }
 
   /** Replaces a document. Throws a 409 Problem with the current one when `revision` is not the latest. */
-  async replace(id: string, revision: number, document: T): Promise<Stored<T>> {
-    await this.check(document);
+  async replace(id: string, revision: number, input: unknown): Promise<Stored<Kinds[K]>> {
+    const document = await this.taken(input);
     const values = {
       revision: revision + 1,
       document: JSON.stringify(document),
       updated_at: new Date().toISOString(),
-      ...this.columns(document),
+      ...this.o.columns?.(document),
     };
     const result = await this.db
       .updateTable(this.table)
@@ -90,7 +174,7 @@ export class Documents<T> {
       throw new Problem(
         409,
         'stale',
-        `This ${this.what} was changed somewhere else since you opened it.`,
+        `This ${this.kind} was changed somewhere else since you opened it.`,
         'revision',
         current,
       );
@@ -99,6 +183,6 @@ export class Documents<T> {
 
   async remove(id: string): Promise<void> {
     const result = await this.db.deleteFrom(this.table).where('id', '=', id).executeTakeFirst();
-    if (result.numDeletedRows === 0n) throw notFound(this.what);
+    if (result.numDeletedRows === 0n) throw notFound(this.kind);
   }
 }

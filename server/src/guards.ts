@@ -3,7 +3,8 @@ import { Problem } from './problem';
 
 const localNames = new Set(['127.0.0.1', 'localhost', '[::1]']);
 
-const nameOf = (host: string): string => host.replace(/:\d+$/, '');
+/** A host without its port, as names are compared: small letters, no dot at the end. */
+const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase().replace(/\.$/, '');
 
 /** Only requests that were addressed to this machine by name: another name means a rebound address. */
 export const allowHosts: RequestHandler = (request, _response, next) => {
@@ -27,3 +28,36 @@ export const sameOriginWrites: RequestHandler = (request, _response, next) => {
     request.headers['sec-fetch-site'] === 'cross-site';
   next(foreign ? new Problem(403, 'origin', 'Writes are taken from this site only.') : undefined);
 };
+
+/** JSON is UTF-8; anything else is refused before it is read. */
+export const onlyUtf8: RequestHandler = (request, _response, next) => {
+  const charset = /charset\s*=\s*"?([^\s;"]+)/i.exec(request.headers['content-type'] ?? '')?.[1];
+  next(
+    charset === undefined || /^utf-?8$/i.test(charset)
+      ? undefined
+      : new Problem(415, 'charset', `Drimbo reads UTF-8; this request says ${charset}.`),
+  );
+};
+
+/** Answers of the API are of this moment: nobody keeps them. */
+export const notKept: RequestHandler = (_request, response, next) => {
+  response.setHeader('Cache-Control', 'no-store');
+  next();
+};
+
+/** A write is acknowledged only while the file it went to is there, before and after. */
+export const onlyWhile =
+  (there: () => void): RequestHandler =>
+  (request, response, next) => {
+    if (request.method === 'GET' || request.method === 'HEAD') {
+      next();
+      return;
+    }
+    there();
+    const json = response.json.bind(response);
+    response.json = (body) => {
+      if (response.statusCode < 400) there();
+      return json(body);
+    };
+    next();
+  };

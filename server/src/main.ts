@@ -1,34 +1,51 @@
-import { rmSync } from 'node:fs';
+import { randomUUID } from 'node:crypto';
+import { availableParallelism } from 'node:os';
 import pino from 'pino';
 import { makeApp } from './app';
+import { Pool } from './appraising/pool';
 import { readConfig } from './config';
-import { databaseFile, openDatabase } from './database/open';
+import { openDatabase } from './database/open';
+import { stillThere } from './database/still-there';
 import { seedDemo } from './demo/seed';
-import { makeStore } from './store';
+import { markRunning, putAside } from './running';
+import { makeStore, todayUtc } from './store';
 
-const log = pino({ level: process.env.DRIMBO_LOG ?? 'warn' });
+const log = pino({ level: process.env.DRIMBO_LOG || 'warn' });
 const say = (text: string): void => void process.stdout.write(`${text}\n`);
+
+/** Threads that appraise: all but one of the machine, which is left to answering. */
+const threads = Math.min(4, Math.max(1, availableParallelism() - 1));
 
 async function start(): Promise<void> {
   const args = process.argv.slice(2);
   const config = readConfig(process.env, process.cwd());
-  if (args.includes('--reset'))
-    for (const tail of ['', '-wal', '-shm']) rmSync(databaseFile(config.dataFolder) + tail, { force: true });
+  process.umask(0o077);
+  if (args.includes('--reset')) {
+    const aside = await putAside(config.dataFolder);
+    if (aside !== null) say(`The database that was there is kept as ${aside}.`);
+  }
   const db = await openDatabase(config.dataFolder);
   if (args.includes('--demo') && (await seedDemo(db))) say('The Boathouse demo is in place.');
-  const today = (): string => new Date().toISOString().slice(0, 10);
+  const instance = randomUUID();
+  const pool = new Pool({ file: new URL('./appraising.js', import.meta.url), size: threads });
   const app = makeApp({
     store: makeStore(db),
+    appraising: pool.appraise,
     webFolder: config.webFolder,
+    there: stillThere(config.dataFolder),
+    instance,
     log: (error) => log.error(error),
-    today,
+    today: todayUtc,
   });
+  let unmark = (): void => undefined;
 
   const server = app.listen(config.port, config.host);
   server.on('listening', () => {
     const address = server.address();
     const port = typeof address === 'object' && address ? address.port : config.port;
-    say(`Drimbo is at http://${config.host === '::1' ? '[::1]' : config.host}:${port}/  (stop with Ctrl+C)`);
+    const url = `http://${config.host === '::1' ? '[::1]' : config.host}:${port}/`;
+    unmark = markRunning(config.dataFolder, url, instance);
+    say(`Drimbo is at ${url}  (stop with Ctrl+C)`);
   });
   server.on('error', (error: NodeJS.ErrnoException) => {
     const taken = error.code === 'EADDRINUSE';
@@ -41,7 +58,8 @@ async function start(): Promise<void> {
     void db.destroy();
   });
   const stop = (): void => {
-    server.close(() => void db.destroy());
+    unmark();
+    server.close(() => void Promise.all([db.destroy(), pool.close()]));
     server.closeAllConnections();
   };
   process.once('SIGINT', stop);

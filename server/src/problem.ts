@@ -1,4 +1,4 @@
-import type { ErrorRequestHandler } from 'express';
+import { dayAfter, daysAfter } from '@drimbo/core/units/dates';
 import type { ZodError, ZodType } from 'zod';
 
 /** A refusal that the client is told in full: code, sentence, and where in the input. */
@@ -31,39 +31,10 @@ export function checked<T>(schema: ZodType<T>, input: unknown, at = ''): T {
   return result.data;
 }
 
-/** The last handler: problems as they are, anything else as a plain 500. No stack leaves the server. */
-export const answerProblems =
-  (log: (error: unknown) => void): ErrorRequestHandler =>
-  (error: unknown, _request, response, next) => {
-    if (response.headersSent) {
-      next(error);
-      return;
-    }
-    const status = (error as { status?: unknown }).status;
-    if (error instanceof Problem) {
-      response.status(error.status).json({
-        error: { code: error.code, message: error.message, path: error.path },
-        ...(error.current === undefined ? {} : { current: error.current }),
-      });
-    } else if (typeof status === 'number' && status >= 400 && status < 500) {
-      const tooLarge = status === 413;
-      response.status(status).json({
-        error: {
-          code: tooLarge ? 'too-large' : 'unreadable',
-          message: tooLarge
-            ? 'This is more than Drimbo takes in one request (1 MB).'
-            : 'The request is not readable JSON.',
-          path: '',
-        },
-      });
-    } else {
-      log(error);
-      response.status(500).json({
-        error: {
-          code: 'internal',
-          message: 'Something went wrong on the server; nothing was changed. Try again.',
-          path: '',
-        },
-      });
-    }
-  };
+/** Refuses days that lie more than a year ahead of today, wherever they stand. */
+export function upToAYearAhead(today: string, input: unknown, at = ''): void {
+  const found = dayAfter(daysAfter(today, 366), input);
+  if (found === null) return;
+  const path = at ? `${at}.${found}` : found;
+  throw new Problem(400, 'invalid', 'This day lies more than a year ahead.', path);
+}

@@ -8,6 +8,7 @@ import { sampleClient, sampleKit, soundPush } from '@drimbo/core/testing/samples
 import type { Kysely } from 'kysely';
 import request from 'supertest';
 import { makeApp } from './app';
+import { answerJob } from './appraising/answer';
 import { readConfig } from './config';
 import { openDatabase } from './database/open';
 import type { Tables } from './database/tables';
@@ -20,7 +21,13 @@ let db: Kysely<Tables>;
 let logged: unknown[];
 const today = '2026-11-24';
 const app = () =>
-  makeApp({ store: makeStore(db), webFolder: '/nowhere', log: (e) => logged.push(e), today: () => today });
+  makeApp({
+    store: makeStore(db, () => today),
+    appraising: (job) => Promise.resolve(answerJob(job)),
+    webFolder: '/nowhere',
+    log: (e) => logged.push(e),
+    today: () => today,
+  });
 const ask = () => request(app());
 const host = '127.0.0.1:4310';
 
@@ -75,13 +82,64 @@ test('a write names the revision it is based on; a stale one gets 409 with the c
   expect((await ask().get('/api/sessions/s1').set('Host', host)).body.document.title).toBe('Mine');
 });
 
-test('making the same document twice does no harm', async () => {
+test('making the same document twice does no harm; another one cannot take its id', async () => {
   const document = await fill();
-  const again = await ask()
-    .post('/api/sessions')
-    .set('Host', host)
-    .send({ id: 's1', document: { ...document, title: 'Again' } });
+  const make = (title: string) =>
+    ask()
+      .post('/api/sessions')
+      .set('Host', host)
+      .send({ id: 's1', document: { ...document, title } });
+  const again = await make(document.title);
   expect([again.status, again.body.revision, again.body.document.title]).toEqual([201, 1, document.title]);
+  const other = await make('Again');
+  expect([other.status, other.body.error.code, other.body.current.document.title]).toEqual([
+    409,
+    'taken',
+    document.title,
+  ]);
+});
+
+test.each([
+  ['an impossible day', { date: '2026-99-99' }, 'document.date'],
+  ['a day before anybody', { date: '1911-01-01' }, 'document.date'],
+  ['a day more than a year ahead', { date: '2028-01-01' }, 'document.date'],
+])('%s is refused with its path and changes nothing', async (_, patch, path) => {
+  const document = await fill();
+  const answer = await ask()
+    .put('/api/sessions/s1')
+    .set('Host', host)
+    .send({ revision: 1, document: { ...document, ...patch } });
+  expect([answer.status, answer.body.error.path]).toEqual([400, path]);
+  expect((await ask().get('/api/sessions/s1').set('Host', host)).body.revision).toBe(1);
+});
+
+test('a row that is no document any more is told with its text, and takes nothing else down', async () => {
+  await fill();
+  const spoil = (id: string, document: string) =>
+    db.insertInto('kits').values({ id, revision: 3, document, updated_at: '2026-01-01' }).execute();
+  await spoil('torn', '{"format":"drimbo.ki');
+  await spoil('odd', JSON.stringify({ ...sampleKit, rack: 'two' }));
+  const list = await ask().get('/api/kits').set('Host', host);
+  expect(list.body.map((k: { id: string }) => k.id)).toEqual(['hall']);
+  const one = await ask().get('/api/kits/odd').set('Host', host);
+  expect([one.status, one.body.error.code]).toEqual([422, 'unreadable-document']);
+  expect(JSON.parse(one.body.current.text)).toMatchObject({ rack: 'two' });
+  const { body: lost } = await ask().get('/api/unreadable').set('Host', host);
+  expect(lost.map((u: { id: string; kind: string }) => [u.kind, u.id]).sort()).toEqual([
+    ['kit', 'odd'],
+    ['kit', 'torn'],
+  ]);
+});
+
+test('documents of older versions in the table are read as the newest', async () => {
+  await fill();
+  const old = { ...sampleClient, version: 1, health: { ...sampleClient.health, askedOn: 'in spring' } };
+  await db
+    .insertInto('clients')
+    .values({ id: 'old', revision: 1, document: JSON.stringify(old), updated_at: '2026-01-01' })
+    .execute();
+  const { body } = await ask().get('/api/clients/old').set('Host', host);
+  expect([body.document.version, body.document.health.askedOn]).toEqual([2, '']);
 });
 
 test.each([
@@ -182,6 +240,30 @@ describe('POST /api/appraise', () => {
     const wrong = await post({ session: { ...soundPush, version: 99 } });
     expect([wrong.status, wrong.body.error.path]).toEqual([400, 'session.version']);
   });
+});
+
+test.each(['localhost.', 'LOCALHOST:4310', 'Localhost.:80', '[::1]:4310', '127.0.0.1'])(
+  '%s is this machine',
+  async (name) => {
+    expect((await ask().get('/api/health').set('Host', name)).status).toBe(200);
+  },
+);
+
+test('the API is kept by nobody, and reads UTF-8 alone', async () => {
+  await fill();
+  expect((await ask().get('/api/kits').set('Host', host)).headers['cache-control']).toBe('no-store');
+  const latin = await ask()
+    .post('/api/kits')
+    .set('Host', host)
+    .set('content-type', 'application/json; charset=utf-16')
+    .send(Buffer.from('{}', 'utf16le'));
+  expect([latin.status, latin.body.error.code]).toEqual([415, 'charset']);
+});
+
+test('an empty setting means its default', () => {
+  expect(readConfig({ DRIMBO_PORT: '', DRIMBO_HOST: ' ', DRIMBO_DATA: '' }, '/')).toEqual(
+    readConfig({}, '/'),
+  );
 });
 
 test('settings that cannot be are told in a sentence', async () => {

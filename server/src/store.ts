@@ -1,13 +1,8 @@
-import { notebookSchema } from '@drimbo/core/movements/notebook';
 import { rigSchema } from '@drimbo/core/movements/rig';
-import { kitSchema } from '@drimbo/core/kit/kit';
-import { clientSchema } from '@drimbo/core/session/client';
-import { sessionSchema, type Session } from '@drimbo/core/session/document';
-import { latestSession } from '@drimbo/core/session/versions';
 import type { LiftRecord } from '@drimbo/core/strength/evidence';
 import type { Kysely } from 'kysely';
 import type { PerformedSetRow, Tables } from './database/tables';
-import { Documents } from './documents';
+import { Documents, type Unreadable } from './documents';
 import { Problem } from './problem';
 
 /** A logged set as evidence of what a client can lift. */
@@ -23,26 +18,31 @@ export const recordOf = (row: PerformedSetRow): LiftRecord => ({
   ...(row.rep_s > 0 ? { repS: row.rep_s } : {}),
 });
 
+export const todayUtc = (): string => new Date().toISOString().slice(0, 10);
+
 /** Everything the routes read and write. */
-export function makeStore(db: Kysely<Tables>) {
-  const clients = new Documents(db, 'clients', 'client', clientSchema);
-  const isSomeones = async (s: Session): Promise<void> => {
-    if (!(await clients.find(s.clientId)))
-      throw new Problem(400, 'invalid', 'There is no client with this id.', 'document.clientId');
-  };
+export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
+  const clients = new Documents(db, 'client', today);
+  const kits = new Documents(db, 'kit', today);
+  const notebooks = new Documents(db, 'notebook', today);
+  const sessions = new Documents(db, 'session', today, {
+    columns: (s) => ({ client_id: s.clientId }),
+    check: async (s) => {
+      if ((await clients.text(s.clientId)) === null)
+        throw new Problem(400, 'invalid', 'There is no client with this id.', 'document.clientId');
+    },
+  });
   return {
     clients,
-    kits: new Documents(db, 'kits', 'kit', kitSchema),
-    notebooks: new Documents(db, 'notebooks', 'notebook', notebookSchema),
-    sessions: new Documents(
-      db,
-      'sessions',
-      'session',
-      sessionSchema,
-      (s) => ({ client_id: s.clientId }),
-      isSomeones,
-      latestSession,
-    ),
+    kits,
+    notebooks,
+    sessions,
+    /** Every row that is no document any more. */
+    async unreadable(): Promise<Unreadable[]> {
+      return (
+        await Promise.all([clients, kits, sessions, notebooks].map((documents) => documents.unreadable()))
+      ).flat();
+    },
     /** A client's logged sets, the newest first. */
     async logged(clientId: string, most = 400): Promise<LiftRecord[]> {
       const rows = await db

@@ -7,10 +7,10 @@ import { parseScheme, setTargets } from '../session/schemes';
 import { anyContext, anySession } from '../testing/any';
 import { line, sampleClient, sampleContext, session, soundPush } from '../testing/samples';
 import { makeReport } from './report';
-import { documentSchemas } from './schemas';
+import { jsonSchemas } from './schemas';
 import { loadText, makeSheet, medicalSentence, reserveWords, stopSigns } from './sheet';
 
-test.each(Object.entries(documentSchemas()))('docs/formats/%s is current', (file, schema) => {
+test.each(Object.entries(jsonSchemas()))('docs/formats/%s is current', (file, schema) => {
   const written: unknown = JSON.parse(
     readFileSync(new URL(`../../../docs/formats/${file}`, import.meta.url), 'utf8'),
   );

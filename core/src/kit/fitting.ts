@@ -1,7 +1,7 @@
 import type { Movement } from '../movements/model';
-import { type Kit } from './kit';
+import { pinsOf, type Kit } from './kit';
 import { attachmentNames } from '../movements/attachments';
-import { barLoads, oneEndLoads, type BarLoad, type PlateStack } from './plates';
+import { barLoads, oneEndLoads, thinned, type BarLoad, type PlateStack } from './plates';
 
 /** A load this kit can make. `kg` is said as the coach says it: total, or each hand. */
 export interface MadeLoad {
@@ -43,15 +43,36 @@ function loadsOfStack(stack: Kit['stacks'][number]): MadeLoad[] {
   let loads = stackLoads.get(stack);
   if (!loads) {
     const pins = new Map<number, number>();
-    for (let kg = stack.firstKg; kg <= stack.maxKg + 1e-9; kg += stack.stepKg) {
-      let extras = [0];
-      for (const addOn of stack.addOnsKg) extras = [...extras, ...extras.map((e) => e + addOn)];
+    const extras = stack.addOnsKg.reduce((sums, addOn) => [...sums, ...sums.map((e) => e + addOn)], [0]);
+    for (let pin = 0; pin < pinsOf(stack); pin++) {
+      const kg = stack.firstKg + pin * stack.stepKg;
       for (const extra of extras) pins.set(Number(((kg + extra) * stack.ratio).toFixed(3)), kg + extra);
     }
     loads = [...pins]
       .sort(([a], [b]) => a - b)
       .map(([kg, pinKg]) => (stack.ratio === 1 ? { kg } : { kg, pinKg }));
     stackLoads.set(stack, loads);
+  }
+  return loads;
+}
+
+type BarUse = (typeof barUses)[keyof typeof barUses];
+const barsLoads = new WeakMap<Kit, Map<BarUse, MadeLoad[]>>();
+
+/** What all bars of a use come to together; of two bars that make a load the heavier takes it. */
+function loadsOfBars(kit: Kit, use: BarUse): MadeLoad[] {
+  let known = barsLoads.get(kit);
+  if (!known) barsLoads.set(kit, (known = new Map()));
+  let loads = known.get(use);
+  if (!loads) {
+    const bars = kit.bars.filter((b) => b.use === use || (use === 'landmine' && b.use === 'straight'));
+    const [loadsOn, made] = use === 'landmine' ? [oneEndLoads, madeFromOneEnd] : [barLoads, madeFromBar];
+    const best = new Map<number, BarLoad>();
+    for (const bar of [...bars].sort((a, b) => b.kg - a.kg))
+      for (const load of loadsOn(kit.plates, bar.kg))
+        if (!best.has(load.totalKg)) best.set(load.totalKg, load);
+    const all = [...best.values()].sort((a, b) => a.totalKg - b.totalKg);
+    known.set(use, (loads = thinned(all, (load) => load.totalKg).map(made)));
   }
   return loads;
 }
@@ -64,19 +85,8 @@ export function makeableLoads(kit: Kit, movement: Movement): MadeLoad[] {
     case 'barbell':
     case 'curl bar':
     case 'guided bar':
-    case 'landmine': {
-      const use = barUses[movement.implement];
-      const bars = kit.bars.filter((b) => b.use === use || (use === 'landmine' && b.use === 'straight'));
-      if (bars.length === 0) return [];
-      const [loadsOn, made] = use === 'landmine' ? [oneEndLoads, madeFromOneEnd] : [barLoads, madeFromBar];
-      if (bars.length === 1) return loadsOn(kit.plates, bars[0]!.kg).map(made);
-      const heaviest = [...bars].sort((a, b) => b.kg - a.kg);
-      const best = new Map<number, BarLoad>();
-      for (const bar of heaviest)
-        for (const load of loadsOn(kit.plates, bar.kg))
-          if (!best.has(load.totalKg)) best.set(load.totalKg, load);
-      return [...best.values()].sort((a, b) => a.totalKg - b.totalKg).map(made);
-    }
+    case 'landmine':
+      return loadsOfBars(kit, barUses[movement.implement]);
     case 'dumbbells':
     case 'dumbbell': {
       let loads = bellLoads.get(kit.dumbbells);

@@ -34,7 +34,7 @@ test('the loads of a bar are exactly those brute force finds, with as few plates
       for (const load of loads) {
         const same = ways.filter((w) => Math.abs(20 + 2 * w.kg - load.totalKg) < 1e-9);
         const fewest = Math.min(...same.map((w) => w.counts.reduce((a, b) => a + b, 0)));
-        expect(load.plateCount).toBe(fewest);
+        expect(load.pieceCount).toBe(fewest);
         expect(20 + 2 * load.perSide.reduce((t, p) => t + p.kg * p.count, 0)).toBeCloseTo(load.totalKg, 9);
       }
     }),

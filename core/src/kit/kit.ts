@@ -4,7 +4,51 @@ import { attachments } from '../movements/attachments';
 const id = z.string().min(1).max(60);
 const kg = z.number().min(0).max(500);
 
-/** What is clipped to a cable, and what is worn. */
+/** How many choices one stack may give: every place of the pin with every sum of what can be added. */
+export const MOST_CHOICES = 400;
+
+/** The places of the pin of a stack. */
+export const pinsOf = ({
+  firstKg,
+  stepKg,
+  maxKg,
+}: {
+  firstKg: number;
+  stepKg: number;
+  maxKg: number;
+}): number => Math.floor((maxKg - firstKg) / stepKg + 1e-9) + 1;
+
+const stackSchema = z
+  .object({
+    id,
+    name: z.string().max(60),
+    /** Stations in the catalogue's words that this stack serves. */
+    serves: z.array(z.string().max(60)).max(40),
+    firstKg: kg.positive(),
+    stepKg: kg.positive(),
+    maxKg: kg.positive(),
+    addOnsKg: z.array(kg.positive()).max(4),
+    count: z.number().int().min(1).max(10),
+    /** Load at the hand ÷ plates lifted. */
+    ratio: z.number().min(0.25).max(2),
+  })
+  .strict()
+  .superRefine((stack, context) => {
+    if (stack.maxKg < stack.firstKg)
+      context.addIssue({
+        code: 'custom',
+        message: 'the heaviest is lighter than the first',
+        path: ['maxKg'],
+      });
+    const choices = pinsOf(stack) * 2 ** stack.addOnsKg.length;
+    if (choices > MOST_CHOICES)
+      context.addIssue({
+        code: 'custom',
+        message: `this step makes ${choices} loads of one stack, and ${MOST_CHOICES} are the most; take a larger step or fewer add-ons`,
+        path: ['stepKg'],
+      });
+  });
+
 /** What a gym has. Loads are stored in kilograms; `unit` is what its irons are marked in. */
 export const kitSchema = z
   .object({
@@ -12,42 +56,38 @@ export const kitSchema = z
     version: z.literal(1),
     name: z.string().min(1).max(80),
     unit: z.enum(['kg', 'lb']),
-    bars: z.array(
-      z
-        .object({
-          id,
-          name: z.string().max(60),
-          kg: kg.positive(),
-          use: z.enum(['straight', 'curl', 'guided', 'landmine']),
-        })
-        .strict(),
-    ),
-    plates: z.array(z.object({ kg: kg.positive(), pairs: z.number().int().min(0).max(40) }).strict()),
-    dumbbells: z.array(z.object({ kg: kg.positive(), pairs: z.number().int().min(1).max(10) }).strict()),
-    stacks: z.array(
-      z
-        .object({
-          id,
-          name: z.string().max(60),
-          /** Stations in the catalogue's words that this stack serves. */
-          serves: z.array(z.string().max(60)),
-          firstKg: kg.positive(),
-          stepKg: kg.positive(),
-          maxKg: kg.positive(),
-          addOnsKg: z.array(kg.positive()).max(4),
-          count: z.number().int().min(1).max(10),
-          /** Load at the hand ÷ plates lifted. */
-          ratio: z.number().min(0.25).max(2),
-        })
-        .strict(),
-    ),
-    benches: z.array(
-      z
-        .object({ id, name: z.string().max(60), notchesDeg: z.array(z.number().min(-40).max(90)).min(1) })
-        .strict(),
-    ),
+    bars: z
+      .array(
+        z
+          .object({
+            id,
+            name: z.string().max(60),
+            kg: kg.positive(),
+            use: z.enum(['straight', 'curl', 'guided', 'landmine']),
+          })
+          .strict(),
+      )
+      .max(20, 'a gym holds at most twenty bars'),
+    plates: z
+      .array(z.object({ kg: kg.positive(), pairs: z.number().int().min(0).max(40) }).strict())
+      .max(30, 'a gym holds at most thirty kinds of plates'),
+    dumbbells: z
+      .array(z.object({ kg: kg.positive(), pairs: z.number().int().min(1).max(10) }).strict())
+      .max(200, 'a gym holds at most two hundred kinds of dumbbells'),
+    stacks: z.array(stackSchema).max(60, 'a gym holds at most sixty stacks'),
+    benches: z
+      .array(
+        z
+          .object({
+            id,
+            name: z.string().max(60),
+            notchesDeg: z.array(z.number().min(-40).max(90)).min(1).max(40),
+          })
+          .strict(),
+      )
+      .max(40, 'a gym holds at most forty benches'),
     rack: z.object({ count: z.number().int().min(0).max(10), safetyArms: z.boolean() }).strict(),
-    places: z.array(z.string().max(60)),
+    places: z.array(z.string().max(60)).max(60),
     dipBelt: z.boolean(),
     /** Whether somebody is usually there to spot. */
     spotter: z.boolean().optional(),

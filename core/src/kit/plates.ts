@@ -1,4 +1,5 @@
-import { markedUnit } from '../units/mass';
+import { fromKg, markedUnit, toKg, type MassUnit } from '../units/mass';
+import { boundedSums } from './bounded-sums';
 import type { Kit } from './kit';
 
 /** Plates for one side of a bar, largest first. */
@@ -7,64 +8,83 @@ export type PlateStack = { kg: number; count: number }[];
 export interface BarLoad {
   totalKg: number;
   perSide: PlateStack;
-  plateCount: number;
+  pieceCount: number;
 }
 
-const grams = (kg: number): number => Math.round(kg * 1000);
+/** The most that hangs on one end, in kilograms. */
+const MOST_A_SIDE = 300;
+/** Irons are told apart to a hundredth of the unit they are marked in. */
+const PARTS = 100;
 
-/** True when `a` is the better way to make the same load: fewer plates, then larger plates first. */
-function better(a: number[], b: number[]): boolean {
-  const plates = (counts: number[]): number => counts.reduce((x, y) => x + y, 0);
-  const difference = plates(a) - plates(b);
-  if (difference !== 0) return difference < 0;
-  for (let i = 0; i < a.length; i++) if (a[i] !== b[i]) return a[i]! > b[i]!;
-  return false;
-}
+/** More loads than this of one bar are more than anybody tells apart. */
+export const MOST_LOADS = 2_000;
 
 /**
- * Every load one side can carry, ascending, each with its best plates: a bounded subset sum over
- * the pairs the kit owns. Loads are compared in whole grams.
+ * At most so many of the loads, ascending: where there are more, of those that lie close together the one with
+ * the fewest plates. Up to that number all of them are given back.
  */
-function sideLoads(plates: Kit['plates']): { grams: number; perSide: PlateStack; plateCount: number }[] {
-  const sizes = plates.filter((p) => p.pairs > 0).sort((a, b) => b.kg - a.kg);
-  let reach = new Map<number, number[]>([[0, []]]);
-  for (const size of sizes) {
-    const next = new Map<number, number[]>();
-    for (const [total, counts] of reach) {
-      for (let n = 0; n <= size.pairs; n++) {
-        const made = total + n * grams(size.kg);
-        if (made > 400_000) break;
-        const candidate = [...counts, n];
-        const held = next.get(made);
-        if (!held || better(candidate, held)) next.set(made, candidate);
-      }
-    }
-    reach = next;
+export function thinned<T extends { pieceCount: number }>(loads: T[], kgOf: (load: T) => number): T[] {
+  if (loads.length <= MOST_LOADS) return loads;
+  const first = kgOf(loads[0]!);
+  const width = (kgOf(loads.at(-1)!) - first) / MOST_LOADS;
+  const best = new Map<number, T>();
+  for (const load of loads) {
+    const place = Math.min(MOST_LOADS - 1, Math.floor((kgOf(load) - first) / width));
+    const held = best.get(place);
+    if (!held || load.pieceCount < held.pieceCount) best.set(place, load);
   }
-  return [...reach.entries()]
-    .sort(([a], [b]) => a - b)
-    .map(([total, counts]) => ({
-      grams: total,
-      plateCount: counts.reduce((x, y) => x + y, 0),
-      perSide: counts.flatMap((count, i) => (count > 0 ? [{ kg: sizes[i]!.kg, count }] : [])),
-    }));
+  return [...best.values()];
 }
 
-/** Plates marked in kilograms and in pounds, which nobody mixes on one sleeve. */
-const byMark = (plates: Kit['plates']): Kit['plates'][] =>
-  (['kg', 'lb'] as const)
-    .map((unit) => plates.filter((p) => markedUnit(p.kg, 'kg') === unit))
-    .filter((group) => group.length > 0);
+interface SideLoad {
+  kg: number;
+  perSide: PlateStack;
+  pieceCount: number;
+}
 
-/** Loads of several groups of plates as one list; of two ways to the same load that with fewer plates. */
-function merged(groups: ReturnType<typeof sideLoads>[]): ReturnType<typeof sideLoads> {
-  if (groups.length < 2) return groups[0] ?? sideLoads([]);
-  const best = new Map<number, ReturnType<typeof sideLoads>[number]>();
-  for (const load of groups.flat()) {
-    const held = best.get(load.grams);
-    if (!held || load.plateCount < held.plateCount) best.set(load.grams, load);
-  }
-  return [...best.values()].sort((a, b) => a.grams - b.grams);
+/** Every load one side can carry, ascending, each with its best plates; the plates are all of one mark. */
+function sideLoads(plates: Kit['plates'], mark: MassUnit): SideLoad[] {
+  const sizes = plates.filter((p) => p.pairs > 0).sort((a, b) => b.kg - a.kg);
+  const pieces = sizes.map((p) => ({
+    size: Math.max(1, Math.round(fromKg(p.kg, mark) * PARTS)),
+    count: p.pairs,
+  }));
+  const most = Math.floor(fromKg(MOST_A_SIDE, mark) * PARTS);
+  return thinned(boundedSums(pieces, most), ({ sum }) => sum).map(({ sum, pieceCount, counts }) => ({
+    kg: toKg(sum / PARTS, mark),
+    pieceCount,
+    perSide: counts().flatMap((count, i) => (count > 0 ? [{ kg: sizes[i]!.kg, count }] : [])),
+  }));
+}
+
+const inGrams = (kg: number): number => Math.round(kg * 1000);
+
+/**
+ * Every load of one side. Plates marked in kilograms and in pounds are not mixed on a sleeve; of two ways to
+ * the same load that with fewer plates is taken.
+ */
+function everySide(plates: Kit['plates']): SideLoad[] {
+  let known = sides.get(plates);
+  if (!known) sides.set(plates, (known = sidesOf(plates)));
+  return known;
+}
+
+const sides = new WeakMap<Kit['plates'], SideLoad[]>();
+
+function sidesOf(plates: Kit['plates']): SideLoad[] {
+  const best = new Map<number, SideLoad>();
+  for (const mark of ['kg', 'lb'] as const)
+    for (const load of sideLoads(
+      plates.filter((p) => markedUnit(p.kg, 'kg') === mark),
+      mark,
+    )) {
+      const held = best.get(inGrams(load.kg));
+      if (!held || load.pieceCount < held.pieceCount) best.set(inGrams(load.kg), load);
+    }
+  return thinned(
+    [...best.values()].sort((a, b) => a.kg - b.kg),
+    (load) => load.kg,
+  );
 }
 
 type ByBar = WeakMap<Kit['plates'], Map<number, BarLoad[]>>;
@@ -80,11 +100,19 @@ function rememberedFor(known: ByBar, plates: Kit['plates'], barKg: number, make:
 const bothEnds: ByBar = new WeakMap();
 const oneEnd: ByBar = new WeakMap();
 
+const singles = new WeakMap<Kit['plates'], Kit['plates']>();
+/** Both plates of every pair, for where they hang alone. */
+function singlesOf(plates: Kit['plates']): Kit['plates'] {
+  let known = singles.get(plates);
+  if (!known) singles.set(plates, (known = plates.map(({ kg, pairs }) => ({ kg, pairs: pairs * 2 }))));
+  return known;
+}
+
 const loadsOf = (plates: Kit['plates'], barKg: number, ends: 1 | 2): BarLoad[] =>
-  merged(byMark(plates).map(sideLoads)).map((side) => ({
-    totalKg: Number((barKg + (ends * side.grams) / 1000).toFixed(3)),
-    perSide: side.perSide,
-    plateCount: side.plateCount,
+  everySide(plates).map(({ kg, perSide, pieceCount }) => ({
+    totalKg: Number((barKg + ends * kg).toFixed(3)),
+    perSide,
+    pieceCount,
   }));
 
 /** Every total a bar of `barKg` can be loaded to with these plates, ascending. */
@@ -93,19 +121,11 @@ export const barLoads = (plates: Kit['plates'], barKg: number): BarLoad[] =>
 
 /** The same with plates on one end only, where both plates of a pair can hang; `perSide` is that end. */
 export const oneEndLoads = (plates: Kit['plates'], barKg: number): BarLoad[] =>
-  rememberedFor(oneEnd, plates, barKg, () =>
-    loadsOf(
-      plates.map(({ kg, pairs }) => ({ kg, pairs: pairs * 2 })),
-      barKg,
-      1,
-    ),
-  );
+  rememberedFor(oneEnd, plates, barKg, () => loadsOf(singlesOf(plates), barKg, 1));
 
 /** Every weight that single plates on a belt come to, ascending, kilograms. */
 export const beltLoads = (plates: Kit['plates']): number[] =>
-  merged(
-    byMark(plates).map((group) => sideLoads(group.map(({ kg, pairs }) => ({ kg, pairs: pairs * 2 })))),
-  ).map((load) => load.grams / 1000);
+  everySide(singlesOf(plates)).map(({ kg }) => Number(kg.toFixed(3)));
 
 /** Plates taken off and put on, both sides together unless there is one, to get from one loading to another. */
 export function plateMoves(from: PlateStack, to: PlateStack, ends: 1 | 2 = 2): number {

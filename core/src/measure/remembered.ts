@@ -20,11 +20,12 @@ export function rememberDressed(line: Line, context: Context, make: () => Dresse
 }
 
 interface Loaded {
-  context: Context;
   losses: readonly number[];
   result: Prescription;
 }
-const loaded = new WeakMap<Line, Loaded>();
+/** How many bits of tiredness a line is remembered for: as it stands, and as the fixes of the review would have it. */
+const MOST = 12;
+const loaded = new WeakMap<Line, { context: Context; known: Loaded[] }>();
 
 const same = (a: readonly number[], b: readonly number[]): boolean =>
   a.length === b.length && a.every((x, i) => x === b[i]);
@@ -35,8 +36,12 @@ export function rememberLoaded(
   losses: readonly number[],
   make: () => Prescription,
 ): Prescription {
-  let known = loaded.get(line);
-  if (known?.context !== context || !same(known.losses, losses))
-    loaded.set(line, (known = { context, losses, result: make() }));
-  return known.result;
+  let of = loaded.get(line);
+  if (of?.context !== context) loaded.set(line, (of = { context, known: [] }));
+  const found = of.known.find((k) => same(k.losses, losses));
+  if (found) return found.result;
+  const result = make();
+  of.known.unshift({ losses, result });
+  of.known.length = Math.min(of.known.length, MOST);
+  return result;
 }

@@ -35,7 +35,8 @@ export interface Rule {
 
 /** What choosing a fix would change. */
 export interface Effect {
-  minutes: number;
+  /** Left out for the quieter findings of a very long session. */
+  minutes?: number;
   sets: number;
 }
 

@@ -245,7 +245,7 @@ describe.each(Object.entries(broken))(
           const after = applyEdit(s, fix.edit);
           expect(sessionSchema.safeParse(after).success).toBe(true);
           const { totals } = appraise(after, context);
-          expect(totals.minutes - before.totals.minutes).toBeCloseTo(fix.effect.minutes, 6);
+          expect(totals.minutes - before.totals.minutes).toBeCloseTo(fix.effect.minutes!, 6);
           expect(totals.workingSets - before.totals.workingSets).toBe(fix.effect.sets);
         }
         const after = findings(applyEdit(s, first.fixes[0]!.edit), context);

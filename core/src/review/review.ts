@@ -8,16 +8,20 @@ import { rules } from './rules';
 
 const loudness: Record<Severity, number> = { stop: 0, watch: 1, note: 2 };
 
-/** What an edit would change, found by doing it. */
-export function effectOf(s: Measured, fix: FixDraft): Effect {
+/** Sets and stages that are laid out again for effects, at most: enough for every fix of a long session. */
+const MOST_LAID = 2000;
+
+/** What an edit would change, found by doing it; without the minutes, only by counting. */
+export function effectOf(s: Measured, fix: FixDraft, withMinutes = true): Effect {
   const after = applyEdit(s.session, fix.edit);
-  return {
-    minutes: (layOut(after, s.context).timeline.totalS - s.timeline.totalS) / 60,
-    sets: workingSets(after) - workingSets(s.session),
-  };
+  const sets = workingSets(after) - workingSets(s.session);
+  if (!withMinutes) return { sets };
+  return { minutes: (layOut(after, s.context).timeline.totalS - s.timeline.totalS) / 60, sets };
 }
 
-function finish(s: Measured, rule: Rule, draft: FindingDraft): Finding[] {
+type Found = Omit<Finding, 'fixes'> & { drafts: FixDraft[] };
+
+function found(s: Measured, rule: Rule, draft: FindingDraft): Found[] {
   const voice = s.school.voices[rule.id];
   if (voice === 'off') return [];
   const key = [rule.id, ...(draft.about === undefined ? draft.on : [draft.about])].join(' ');
@@ -30,7 +34,7 @@ function finish(s: Measured, rule: Rule, draft: FindingDraft): Finding[] {
       on: draft.on,
       what: draft.what,
       why: draft.why,
-      fixes: (draft.fixes ?? []).map((fix) => ({ ...fix, effect: effectOf(s, fix) })),
+      drafts: draft.fixes ?? [],
       dismissed: s.session.dismissed.find((d) => d.finding === key)?.reason ?? null,
     },
   ];
@@ -39,10 +43,16 @@ function finish(s: Measured, rule: Rule, draft: FindingDraft): Finding[] {
 /** Every finding on a measured session, loudest first; those set aside come last. */
 export function review(s: Measured): Finding[] {
   if (s.lines.length === 0 && s.session.warmup.length === 0) return [];
-  const found = rules.flatMap((rule) => rule.look(s).flatMap((draft) => finish(s, rule, draft)));
-  const rank = (f: Finding): number => loudness[f.severity] + (f.dismissed === null ? 0 : 10);
-  return found
+  const all = rules.flatMap((rule) => rule.look(s).flatMap((draft) => found(s, rule, draft)));
+  const rank = (f: Found): number => loudness[f.severity] + (f.dismissed === null ? 0 : 10);
+  const bouts = s.lines.reduce((n, m) => n + m.sets.length, 0);
+  let fixesLaid = MOST_LAID / Math.max(1, bouts);
+  return all
     .map((f, i) => ({ f, i }))
     .sort((a, b) => rank(a.f) - rank(b.f) || a.i - b.i)
-    .map(({ f }) => f);
+    .map(({ f: { drafts, dismissed, ...rest } }) => ({
+      ...rest,
+      fixes: drafts.map((fix) => ({ ...fix, effect: effectOf(s, fix, fixesLaid-- >= 1) })),
+      dismissed,
+    }));
 }

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { regionIds } from '../anatomy/regions';
 import { clientCuesSchema } from '../movements/notebook';
 import { liftRecordSchema } from '../strength/evidence';
+import { daySchema } from '../units/dates';
 
 export const limitIds = [
   'shoulder front',
@@ -13,11 +14,14 @@ export const limitIds = [
   'pec strain',
 ] as const;
 
+/** The newest version of the client document. */
+export const clientVersion = 2;
+
 /** What the planner knows about a client. */
 export const clientSchema = z
   .object({
     format: z.literal('drimbo.client'),
-    version: z.literal(1),
+    version: z.literal(clientVersion),
     name: z.string().min(1).max(80),
     about: z.string().max(300),
     born: z.number().int().min(1920).max(2020).nullable(),
@@ -38,7 +42,8 @@ export const clientSchema = z
         askFirst: z.boolean(),
         reason: z.string().max(200),
         clearedBy: z.string().max(120),
-        askedOn: z.string().max(10),
+        /** A day, or nothing when never asked. */
+        askedOn: z.union([z.literal(''), daySchema]),
       })
       .strict(),
     formula: z.enum(['median', 'epley', 'brzycki', 'lombardi', 'mayhew', 'wathan', 'oconner', 'lander']),

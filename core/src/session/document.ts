@@ -3,8 +3,8 @@ import { groupIds, regionIds } from '../anatomy/regions';
 import { findMovement } from '../movements/catalogue';
 import { pinsSchema } from '../movements/notebook';
 import { rigSchema } from '../movements/rig';
-import { latestSession, sessionVersion } from './versions';
-import { schemeSchema } from './schemes/all';
+import { daySchema } from '../units/dates';
+import { moduleOf, schemeSchema } from './schemes/all';
 
 export const schoolIds = ['evidence', 'pyramid', 'strength', 'pump', 'slow', 'foundations'] as const;
 export type SchoolId = (typeof schoolIds)[number];
@@ -107,8 +107,14 @@ export const dismissalSchema = z
 export const MOST_BLOCKS = 40;
 export const LONGEST_NOTE = 3000;
 
-/** A session of the newest version. */
-export const newestSessionSchema = z
+/** The most movements of a session with those in rounds, and the most sets with every stage of them. */
+export const MOST_LINES = 40;
+export const MOST_BOUTS = 240;
+
+/** The newest version of the session document. */
+export const sessionVersion = 3;
+
+export const sessionSchema = z
   .object({
     format: z.literal('drimbo.session'),
     version: z.literal(sessionVersion),
@@ -122,10 +128,7 @@ export const newestSessionSchema = z
     spotter: z.boolean(),
     status: z.enum(['draft', 'handed over', 'finished']),
     /** When it is planned for, or when it was done. */
-    date: z
-      .string()
-      .regex(/^\d{4}-\d{2}-\d{2}$/)
-      .nullable(),
+    date: daySchema.nullable(),
     note: z.string().max(LONGEST_NOTE),
     /** How the first heavy lift is led up to; a ladder when left out. */
     ramp: z.enum(['ladder', 'two sets']).optional(),
@@ -141,6 +144,20 @@ export const newestSessionSchema = z
         context.addIssue({ code: 'custom', message: `the id "${value}" stands twice`, path });
       seen.add(value);
     };
+    const lines = s.blocks.flatMap((b) => b.lines);
+    if (lines.length > MOST_LINES)
+      context.addIssue({
+        code: 'custom',
+        message: `a session holds at most ${MOST_LINES} movements; this one has ${lines.length}`,
+        path: ['blocks'],
+      });
+    const bouts = lines.reduce((n, l) => n + moduleOf(l.scheme).bouts(l.scheme, l.reserve).length, 0);
+    if (bouts > MOST_BOUTS)
+      context.addIssue({
+        code: 'custom',
+        message: `a session holds at most ${MOST_BOUTS} sets and stages of sets; this one has ${bouts}`,
+        path: ['blocks'],
+      });
     s.warmup.forEach((w, i) => check(w.id, ['warmup', i, 'id']));
     s.blocks.forEach((b, i) => {
       check(b.id, ['blocks', i, 'id']);
@@ -148,14 +165,11 @@ export const newestSessionSchema = z
     });
   });
 
-/** A session of any version, read as one of the newest. */
-export const sessionSchema = z.preprocess(latestSession, newestSessionSchema);
-
 export type Tempo = z.infer<typeof tempoSchema>;
 export type Line = z.infer<typeof lineSchema>;
 export type Block = z.infer<typeof blockSchema>;
 export type WarmupItem = z.infer<typeof warmupItemSchema>;
-export type Session = z.infer<typeof newestSessionSchema>;
+export type Session = z.infer<typeof sessionSchema>;
 export type Emphasis = Session['emphasis'];
 
 export const linesOf = (session: Session): Line[] => session.blocks.flatMap((b) => b.lines);

@@ -1,6 +1,5 @@
 import type { Entry } from '../movements/model';
-import type { Block, Line, Session } from './document';
-import { sessionVersion } from './versions';
+import { sessionVersion, type Block, type Line, type Session } from './document';
 
 /** What makes a line another movement: its settings, and nothing left that was said for the one before. */
 export const becoming = (entry: Entry): Partial<Omit<Line, 'id'>> => ({

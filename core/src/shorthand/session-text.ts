@@ -9,6 +9,7 @@ import { schoolIds, type Block, type Line, type Session, type WarmupItem } from 
 import { parseReserve, parseTempo, reserveText, tempoText } from '../session/effort';
 import { parseScheme, schemeText } from '../session/schemes';
 import { startingLine } from '../schools/starting-line';
+import { isDay } from '../units/dates';
 import { clockText, parseDuration } from '../units/time';
 import { fromKg, toKg, type MassUnit } from '../units/mass';
 
@@ -282,7 +283,7 @@ export function readHead(text: string): Partial<Session> | null {
     else if (ramp) head.ramp = ramp;
     else if (part === 'spotter') head.spotter = true;
     else if (['draft', 'handed over', 'finished'].includes(part)) head.status = part as Session['status'];
-    else if (/^\d{4}-\d{2}-\d{2}$/.test(part)) head.date = part;
+    else if (isDay(part)) head.date = part;
   }
   return head;
 }

@@ -1,12 +1,13 @@
 import { z } from 'zod';
 import { rigSchema } from '../movements/rig';
+import { daySchema } from '../units/dates';
 
 /** One test or one logged set. Loads as the coach says them: total, each hand, or added to the body. */
 export const liftRecordSchema = z
   .object({
     movement: z.string().min(1).max(60),
     rig: rigSchema,
-    date: z.string().regex(/^\d{4}-\d{2}-\d{2}$/, 'a date like 2026-11-24'),
+    date: daySchema,
     loadKg: z.number().min(0).max(600),
     reps: z.number().int().min(1).max(100),
     reserve: z.number().min(0).max(10),

@@ -3,7 +3,7 @@ import type { Rig } from '../movements/rig';
 import type { Kit } from '../kit/kit';
 import type { Context } from '../measure/context';
 import { schools } from '../schools/schools';
-import type { Client } from '../session/client';
+import { clientVersion, type Client } from '../session/client';
 import type { Line, Session } from '../session/document';
 import { emptySession, singleBlock } from '../session/starting';
 import { startingLine } from '../schools/starting-line';
@@ -50,7 +50,7 @@ export const sampleKit: Kit = {
 
 export const sampleClient: Client = {
   format: 'drimbo.client',
-  version: 1,
+  version: clientVersion,
   name: 'Test client',
   about: '',
   born: 1990,

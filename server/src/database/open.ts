@@ -1,52 +1,112 @@
-import { existsSync, mkdirSync, accessSync, constants } from 'node:fs';
-import { join } from 'node:path';
+import { accessSync, chmodSync, constants, existsSync, mkdirSync, statSync } from 'node:fs';
+import { basename, join } from 'node:path';
 import { Migrator, sql, type Kysely } from 'kysely';
-import { openDriver } from './driver';
+import { openDriver, type Watch } from './driver';
 import { migrations } from './migrations';
 import type { Tables } from './tables';
+import { troubleOf } from './troubles';
 
 export const databaseFile = (folder: string): string => join(folder, 'drimbo.sqlite');
 
+/** The database with what the engine keeps beside it. */
+export const filesOf = (folder: string): string[] =>
+  ['', '-wal', '-shm'].map((tail) => databaseFile(folder) + tail);
+
+/** When it is, fit for a file name. */
+export const stamp = (now = new Date()): string => now.toISOString().replace(/[:.]/g, '-');
+
 function makeWritable(folder: string): void {
   try {
-    mkdirSync(folder, { recursive: true });
+    mkdirSync(folder, { recursive: true, mode: 0o700 });
     accessSync(folder, constants.W_OK);
+    if (!statSync(folder).isDirectory()) throw new Error();
   } catch {
     throw new Error(
       `The data folder ${folder} cannot be written. Make it writable or name another in DRIMBO_DATA.`,
     );
   }
+  try {
+    chmodSync(folder, 0o700);
+  } catch {
+    // The folder is somebody else's; its rights are theirs to set.
+  }
 }
 
-async function backUpBefore(db: Kysely<Tables>, folder: string): Promise<void> {
-  const stamp = new Date().toISOString().replace(/[:.]/g, '-');
-  await sql`vacuum into ${sql.lit(join(folder, `before-upgrade-${stamp}.sqlite`))}`.execute(db);
+/** Nobody else on this machine reads what clients told their coach. */
+function keepPrivate(folder: string): void {
+  for (const file of filesOf(folder)) if (existsSync(file)) chmodSync(file, 0o600);
+}
+
+function opened(file: string, watch?: Watch): Kysely<Tables> {
+  try {
+    if (existsSync(file)) accessSync(file, constants.W_OK);
+    return openDriver(file, watch);
+  } catch (error) {
+    throw new Error(cannotOpen(file, error), { cause: error });
+  }
+}
+
+const cannotOpen = (file: string, error: unknown): string =>
+  troubleOf(error)?.code === 'damaged'
+    ? `${file} is damaged or no database. Keep it aside, and put a backup in its place or start with an empty folder (DRIMBO_DATA).`
+    : `The database ${file} cannot be opened. Check its rights and its disk, or name another folder in DRIMBO_DATA.`;
+
+async function copyBefore(db: Kysely<Tables>, folder: string): Promise<string> {
+  const copy = join(folder, `before-upgrade-${stamp()}.sqlite`);
+  await sql`vacuum into ${sql.lit(copy)}`.execute(db);
+  chmodSync(copy, 0o600);
+  return copy;
+}
+
+/** Migrations that were run on this database and that this Drimbo does not know. */
+async function unknownMigrations(db: Kysely<Tables>): Promise<string[]> {
+  const tables = await sql<{
+    name: string;
+  }>`select name from sqlite_master where name = 'kysely_migration'`.execute(db);
+  if (tables.rows.length === 0) return [];
+  const { rows } = await sql<{ name: string }>`select name from kysely_migration`.execute(db);
+  return rows.map((r) => r.name).filter((name) => !(name in migrations));
+}
+
+/** Brings the tables up to date in one transaction: after a failure or a kill they are as they were. */
+async function upgrade(db: Kysely<Tables>, folder: string, isOld: boolean): Promise<void> {
+  const file = databaseFile(folder);
+  const unknown = await unknownMigrations(db);
+  if (unknown.length > 0)
+    throw new Error(
+      `${file} was written by a newer Drimbo (${unknown.join(', ')}). Start that one, or name another folder in DRIMBO_DATA. Nothing was changed.`,
+    );
+  const migrator = new Migrator({ db, provider: { getMigrations: () => Promise.resolve(migrations) } });
+  const pending = (await migrator.getMigrations()).filter((m) => !m.executedAt);
+  const copy =
+    isOld && pending.length > 0 && pending.length < Object.keys(migrations).length
+      ? await copyBefore(db, folder)
+      : null;
+  const { error } = await migrator.migrateToLatest();
+  if (!error) return;
+  const kept = copy === null ? '' : ` A copy from before is ${basename(copy)} in the same folder.`;
+  const why = error instanceof Error ? error.message : 'no reason was given';
+  throw new Error(`${file} could not be brought up to date and is as it was: ${why}.${kept}`, {
+    cause: error,
+  });
 }
 
 /**
- * Opens the database in a folder, bringing it up to date; an older one is backed up first.
- * Throws an Error that says what to do when the folder cannot be written or the upgrade fails.
+ * Opens the database in a folder, bringing it up to date; an older one is copied first.
+ * Throws an Error that says what to do when the folder cannot be written, the file is damaged or of a newer
+ * Drimbo, or the upgrade fails.
  */
-export async function openDatabase(folder: string): Promise<Kysely<Tables>> {
+export async function openDatabase(folder: string, watch?: Watch): Promise<Kysely<Tables>> {
   makeWritable(folder);
   const file = databaseFile(folder);
   const isOld = existsSync(file);
-  let db: Kysely<Tables>;
+  const db = opened(file, watch);
   try {
-    db = openDriver(file);
-  } catch {
-    throw new Error(
-      `The database ${file} cannot be opened. Check its rights, or name another folder in DRIMBO_DATA.`,
-    );
-  }
-  const migrator = new Migrator({ db, provider: { getMigrations: () => Promise.resolve(migrations) } });
-  const pending = (await migrator.getMigrations()).filter((m) => !m.executedAt);
-  if (isOld && pending.length > 0 && pending.length < Object.keys(migrations).length)
-    await backUpBefore(db, folder);
-  const { error } = await migrator.migrateToLatest();
-  if (error) {
+    await upgrade(db, folder, isOld);
+    keepPrivate(folder);
+  } catch (error) {
     await db.destroy();
-    throw new Error(`The database ${file} could not be brought up to date: ${String(error)}`);
+    throw troubleOf(error) ? new Error(cannotOpen(file, error), { cause: error }) : error;
   }
   return db;
 }

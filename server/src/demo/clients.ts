@@ -1,4 +1,4 @@
-import type { Client } from '@drimbo/core/session/client';
+import { clientVersion, type Client } from '@drimbo/core/session/client';
 import type { LiftRecord } from '@drimbo/core/strength/evidence';
 
 type Facts = Partial<Client> & Pick<Client, 'name' | 'about' | 'born' | 'statureM' | 'massKg'>;
@@ -8,7 +8,7 @@ export type DayBefore = (days: number) => string;
 
 const client = (facts: Facts): Client => ({
   format: 'drimbo.client',
-  version: 1,
+  version: clientVersion,
   biacromialM: null,
   trainingAge: 'over 3 years',
   goal: 'Size',

@@ -76,9 +76,15 @@ function performed(typed: TypedSession, id: string, session: Session, context: C
   return rows;
 }
 
-/** Fills an empty database with the Boathouse: kits, clients, sessions, logged sets. False when it is not empty. */
-export async function seedDemo(db: Kysely<Tables>, now = new Date()): Promise<boolean> {
-  const store = makeStore(db);
+/**
+ * Fills an empty database with the Boathouse: kits, clients, sessions, logged sets; all of it or nothing.
+ * False when it is not empty.
+ */
+export const seedDemo = (db: Kysely<Tables>, now = new Date()): Promise<boolean> =>
+  db.transaction().execute((whole) => fill(whole, now));
+
+async function fill(db: Kysely<Tables>, now: Date): Promise<boolean> {
+  const store = makeStore(db, () => now.toISOString().slice(0, 10));
   if ((await store.kits.list()).length > 0) return false;
   const before = (days: number): string =>
     new Date(now.getTime() - days * 86_400_000).toISOString().slice(0, 10);

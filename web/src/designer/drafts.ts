@@ -1,4 +1,5 @@
-import { sessionSchema, type Session } from '@drimbo/core/session/document';
+import { documentSchemas } from '@drimbo/core/formats/opening';
+import type { Session } from '@drimbo/core/session/document';
 
 /** Unsaved work of one tab, kept on this device until the server has it. */
 export interface Draft {
@@ -19,7 +20,7 @@ function read(storage: Storage, key: string): Draft | null {
   try {
     const raw: unknown = JSON.parse(storage.getItem(key) ?? 'null');
     if (!isWorthTrying(raw)) return null;
-    const document = sessionSchema.safeParse(raw.document);
+    const document = documentSchemas.session.safeParse(raw.document);
     return document.success ? { base: Number(raw.base), at: Number(raw.at), document: document.data } : null;
   } catch {
     return null;

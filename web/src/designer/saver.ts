@@ -1,4 +1,5 @@
-import { sessionSchema, type Session } from '@drimbo/core/session/document';
+import { documentSchemas } from '@drimbo/core/formats/opening';
+import type { Session } from '@drimbo/core/session/document';
 import { ApiError } from '../data/api';
 import type { Stored } from '../data/queries';
 import type { Drafts } from './drafts';
@@ -22,7 +23,7 @@ interface Options {
 
 /** True when two documents say the same, whatever the order of their keys. */
 export const sameDocument = (a: Session, b: Session): boolean =>
-  JSON.stringify(sessionSchema.parse(a)) === JSON.stringify(sessionSchema.parse(b));
+  JSON.stringify(documentSchemas.session.parse(a)) === JSON.stringify(documentSchemas.session.parse(b));
 
 /**
  * Writes a session to the server as it changes: one write at a time, the latest document wins.

@@ -143,10 +143,8 @@ export function Score({ appraisal, selected, onPick, onMove }: ScoreProps): Reac
     .map((s) => `${s.name} from minute ${Math.round(s.startS / 60)} to ${Math.round(s.endS / 60)}`)
     .join('; ')}.`;
   const endX = x(totals.availableMinutes * 60);
-  const endText =
-    over >= 1
-      ? `${totals.availableMinutes} min, ${Math.round(over)} over`
-      : `${totals.availableMinutes} min, ${Math.floor(-over)} free`;
+  const beside = over >= 1 ? `${Math.round(over)} over` : over > -1 ? 'full' : `${Math.floor(-over)} free`;
+  const endText = `${totals.availableMinutes} min, ${beside}`;
   const endLeft = endX > width - 110;
 
   return (

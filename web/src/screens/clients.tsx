@@ -6,6 +6,7 @@ import { Act, Blank, Sheet, Title } from '../look/parts';
 import { ink, voiceText } from '../look/theme';
 import { NewClient } from './new-client';
 import { ListPage, ListTable } from '../look/lists';
+import { Unreadable } from './unreadable';
 
 function Minds({ row }: { row: RosterRow }): ReactNode {
   const c = row.document;
@@ -57,6 +58,7 @@ export function ClientsScreen(): ReactNode {
         </span>
         <NewClient />
       </header>
+      <Unreadable kind="client" />
       <Sheet>
         {roster.data.length === 0 ? (
           <Blank title="No clients yet">

@@ -1,4 +1,4 @@
-import { clientSchema, type Client } from '@drimbo/core/session/client';
+import { clientSchema, clientVersion, type Client } from '@drimbo/core/session/client';
 import { useState, type ReactNode } from 'react';
 import { Dialog, DialogTrigger, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import { useNavigate } from 'react-router';
@@ -44,7 +44,7 @@ export function NewClient(): ReactNode {
     const kit = kitId || kits.data?.[0]?.id || '';
     const draft: Client = {
       format: 'drimbo.client',
-      version: 1,
+      version: clientVersion,
       name: name.trim(),
       about: '',
       born: null,

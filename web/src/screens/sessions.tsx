@@ -6,6 +6,7 @@ import { SessionTools } from './session-tools';
 import { Act, Blank, Sheet, Title } from '../look/parts';
 import { ink } from '../look/theme';
 import { ListPage, ListTable } from '../look/lists';
+import { Unreadable } from './unreadable';
 
 const names: Record<string, string> = {
   ...groupNames,
@@ -41,6 +42,7 @@ export function SessionsScreen(): ReactNode {
         <Title>Sessions</Title>
         <span>New ones begin from a client</span>
       </header>
+      <Unreadable kind="session" />
       <Sheet>
         {rows.length === 0 ? (
           <Blank title="No sessions yet">

@@ -22,6 +22,7 @@ test.each([
   [{ minutes: -2.6, sets: -1 }, '−2.5 min, −1 set'],
   [{ minutes: 4, sets: 2 }, '+4 min, +2 sets'],
   [{ minutes: 0.1, sets: 3 }, '+3 sets'],
+  [{ sets: 0 }, ''],
 ])('%j is told as %p', (effect, text) => {
   expect(effectText({ effect } as Fix)).toBe(text);
 });

@@ -60,12 +60,13 @@ const signed = (n: number): string => `${n > 0 ? '+' : '−'}${Math.abs(n)}`;
 
 /** What a fix changes, as it stands on its button. */
 export function effectText({ effect }: Fix): string {
-  const minutes = Math.round(effect.minutes * 2) / 2;
+  const minutes = Math.round((effect.minutes ?? 0) * 2) / 2;
   const parts = [
     ...(Math.abs(minutes) >= 0.5 ? [`${signed(minutes)} min`] : []),
     ...(effect.sets !== 0 ? [`${signed(effect.sets)} ${Math.abs(effect.sets) === 1 ? 'set' : 'sets'}`] : []),
   ];
-  return parts.length > 0 ? parts.join(', ') : 'same time and sets';
+  if (parts.length > 0) return parts.join(', ');
+  return effect.minutes === undefined ? '' : 'same time and sets';
 }
 
 const groundWords = {

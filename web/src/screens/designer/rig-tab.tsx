@@ -52,7 +52,7 @@ export function RigTab({ line, designer, heightPx }: TabProps & { heightPx: numb
   );
 }
 
-/** Curves and shares of the selected line at its first load. */
+/** Curves and effort of the selected line at its first load. */
 export function WorkTab({ line, designer }: TabProps): ReactNode {
   const body = useBody(designer);
   const known = line.sets[0]?.kg ?? null;

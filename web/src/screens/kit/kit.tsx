@@ -2,6 +2,7 @@ import { kitSchema, type Kit } from '@drimbo/core/kit/kit';
 import { useCallback, useEffect, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { queryClient, useKits, type Stored } from '../../data/queries';
+import { saveFile } from '../../data/save-file';
 import { useSavedDocument } from '../../designer/use-saved-document';
 import { SheetsPage } from '../../look/lists';
 import { Act, Blank, Title } from '../../look/parts';
@@ -32,16 +33,8 @@ function Desk({ stored }: { stored: Stored<Kit> }): ReactNode {
   useEffect(() => {
     window.document.title = `${kit.name} · Drimbo`;
   }, [kit.name]);
-  const save = (): void => {
-    const address = URL.createObjectURL(
-      new Blob([JSON.stringify(kit, null, 2)], { type: 'application/json' }),
-    );
-    const link = window.document.createElement('a');
-    link.href = address;
-    link.download = `${kit.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.kit.json`;
-    link.click();
-    URL.revokeObjectURL(address);
-  };
+  const save = (): void =>
+    saveFile(`${kit.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.kit.json`, JSON.stringify(kit, null, 2));
 
   return (
     <SheetsPage $columns="1fr 1fr 1fr">

@@ -59,3 +59,17 @@ test('a new gym begins empty and is valid; with none the page says what a gym is
   const { document } = posts()[0]!.body as { document: unknown };
   expect(kitSchema.parse(document)).toMatchObject({ bars: [], dumbbells: [], stacks: [] });
 });
+
+test('a gym that cannot be read is told of, with its text to save', async () => {
+  const text = '{"format":"drimbo.ki';
+  answering(({ path }) => ({
+    body: path.endsWith('/unreadable') ? [{ kind: 'kit', id: 'mill', why: 'it is not JSON', text }] : [],
+  }));
+  const saved: Blob[] = [];
+  URL.createObjectURL = (blob) => `blob:${saved.push(blob as Blob)}`;
+  URL.revokeObjectURL = () => undefined;
+  show(<KitsScreen />, { kits: [] });
+  expect((await screen.findByText(/mill/)).textContent).toContain('cannot be read: it is not JSON');
+  await userEvent.setup().click(screen.getByRole('button', { name: 'Save its text' }));
+  expect(saved.map((blob) => blob.size)).toEqual([text.length]);
+});

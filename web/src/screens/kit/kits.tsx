@@ -1,4 +1,5 @@
-import { emptyKit, kitSchema, notchesOf, type Kit } from '@drimbo/core/kit/kit';
+import { documentSchemas } from '@drimbo/core/formats/opening';
+import { emptyKit, notchesOf, type Kit } from '@drimbo/core/kit/kit';
 import { massFigure } from '@drimbo/core/units/mass';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -6,6 +7,7 @@ import { api } from '../../data/api';
 import { newId, queryClient, useKits, type Stored } from '../../data/queries';
 import { ListPage, ListTable } from '../../look/lists';
 import { Act, Blank, Sheet, Title } from '../../look/parts';
+import { Unreadable } from '../unreadable';
 
 const heaviest = (kit: Kit): string => {
   const bell = Math.max(0, ...kit.dumbbells.map((d) => d.kg));
@@ -20,7 +22,7 @@ function kitFrom(text: string): Kit {
   } catch {
     throw new Error('This file is not JSON. Choose a kit that was saved from Drimbo.');
   }
-  const checked = kitSchema.safeParse(data);
+  const checked = documentSchemas.kit.safeParse(data);
   if (checked.success) return checked.data;
   const issue = checked.error.issues[0]!;
   throw new Error(
@@ -81,6 +83,7 @@ export function KitsScreen(): ReactNode {
           {wrong}
         </p>
       )}
+      <Unreadable kind="kit" />
       <Sheet>
         <ListTable>
           <thead>

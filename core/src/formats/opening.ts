@@ -1,0 +1,32 @@
+import { z, type ZodType } from 'zod';
+import { kitSchema, type Kit } from '../kit/kit';
+import { notebookSchema, type Notebook } from '../movements/notebook';
+import { clientSchema, type Client } from '../session/client';
+import { sessionSchema, type Session } from '../session/document';
+import { newest, type DocumentKind } from './steps';
+
+export interface Documents {
+  session: Session;
+  client: Client;
+  kit: Kit;
+  notebook: Notebook;
+}
+
+/** The schemas of the newest versions. */
+export const newestSchemas: { [K in DocumentKind]: ZodType<Documents[K]> } = {
+  session: sessionSchema,
+  client: clientSchema,
+  kit: kitSchema,
+  notebook: notebookSchema,
+};
+
+const opening = <K extends DocumentKind>(kind: K): ZodType<Documents[K]> =>
+  z.preprocess((raw) => newest(kind, raw), newestSchemas[kind]);
+
+/** The same for documents of any version ever written; what comes out is of the newest. */
+export const documentSchemas: { [K in DocumentKind]: ZodType<Documents[K]> } = {
+  session: opening('session'),
+  client: opening('client'),
+  kit: opening('kit'),
+  notebook: opening('notebook'),
+};

@@ -1,0 +1,57 @@
+import { readFileSync } from 'node:fs';
+import { appraise } from '../appraise';
+import { setTargets } from '../session/schemes';
+import { sampleClient, sampleContext } from '../testing/samples';
+import { documentSchemas } from './opening';
+import { makeSheet } from './sheet';
+import { newest, steps, versionOf, type DocumentKind, type Raw } from './steps';
+
+const fixture = (kind: DocumentKind, version: number): Raw =>
+  JSON.parse(readFileSync(new URL(`./fixtures/${kind}-${version}.json`, import.meta.url), 'utf8')) as Raw;
+
+const kinds = Object.keys(steps) as DocumentKind[];
+const everyVersion = kinds.flatMap((kind) =>
+  Array.from({ length: versionOf(kind) }, (_, i): [DocumentKind, number] => [kind, i + 1]),
+);
+
+test.each(everyVersion)('a %s of version %p opens as one of the newest', (kind, version) => {
+  const old = fixture(kind, version);
+  expect([old.format, old.version]).toEqual([`drimbo.${kind}`, version]);
+  const opened = documentSchemas[kind].parse(old) as unknown as Raw;
+  expect(opened.version).toBe(versionOf(kind));
+  expect(Object.keys(opened).sort()).toEqual(Object.keys(old).sort());
+  expect(documentSchemas[kind].parse(opened)).toEqual(opened);
+});
+
+test.each(everyVersion.filter(([kind, version]) => version === versionOf(kind)))(
+  'a %s of today is left as it is',
+  (kind, version) => {
+    const now = fixture(kind, version);
+    expect(newest(kind, now)).toBe(now);
+  },
+);
+
+test.each([1, 2, 3])('a session of version %p is printed with every movement and set it had', (version) => {
+  const session = documentSchemas.session.parse(fixture('session', version));
+  const sheet = makeSheet(session, appraise(session, sampleContext), sampleContext);
+  expect(sheet.blocks.map((b) => b.lines[0]!.name)).toHaveLength(session.blocks.length);
+  expect(sheet.blocks[0]!.lines[0]!.sets).toContain('3 × 8');
+});
+
+test('a drop set of version 1 has the same repetitions in every stage', () => {
+  const line = documentSchemas.session.parse(fixture('session', 1)).blocks[0]!.lines[0]!;
+  expect(setTargets(line).map((t) => t.reps)).toEqual(Array(5).fill({ lo: 8, hi: 10 }));
+});
+
+test('days that no calendar has become the nearest; a health screen without a day is asked for again', () => {
+  expect(documentSchemas.session.parse(fixture('session', 2)).date).toBe('2026-02-28');
+  const client = documentSchemas.client.parse(fixture('client', 1));
+  expect([client.tests[0]!.date, client.health.askedOn]).toEqual(['2026-09-30', '']);
+});
+
+test('what is no document, or one of a version to come, is left as it is', () => {
+  for (const kind of kinds)
+    for (const other of [null, 7, 'x', [], {}, { version: 'two' }, { version: 1.5 }, { version: 99 }])
+      expect(newest(kind, other)).toBe(other);
+  expect(documentSchemas.client.safeParse({ ...sampleClient, version: 99 }).success).toBe(false);
+});

@@ -1,0 +1,53 @@
+import { nearestDay } from '../units/dates';
+
+/** A document as it lies in a file: its fields are known only once the schema has seen it. */
+export type Raw = Record<string, unknown>;
+
+/** From version n to n + 1. Pure; what it cannot read it leaves for the schema to refuse. */
+type Step = (document: Raw) => Raw;
+
+const isRaw = (value: unknown): value is Raw =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+const withDay = (record: unknown): unknown =>
+  isRaw(record) && typeof record.date === 'string'
+    ? { ...record, date: nearestDay(record.date) ?? record.date }
+    : record;
+
+/** The steps of each kind of document, that from version 1 first. A new field is a step and a fixture. */
+export const steps = {
+  session: [
+    // 2: a drop set may give each stage its own repetitions. Older ones have the same in every stage.
+    (document) => document,
+    // 3: the date is a day of the calendar. One that is none becomes the nearest.
+    (document) => withDay(document) as Raw,
+  ],
+  client: [
+    // 2: days are of the calendar. Of tests the nearest is taken; a health screen is asked for again.
+    ({ health, tests, ...rest }) => ({
+      ...rest,
+      health: isRaw(health)
+        ? { ...health, askedOn: (typeof health.askedOn === 'string' && nearestDay(health.askedOn)) || '' }
+        : health,
+      tests: Array.isArray(tests) ? tests.map(withDay) : tests,
+    }),
+  ],
+  kit: [],
+  notebook: [],
+} as const satisfies Record<string, readonly Step[]>;
+
+export type DocumentKind = keyof typeof steps;
+
+/** The version written today. */
+export const versionOf = (kind: DocumentKind): number => steps[kind].length + 1;
+
+/** A document of any version as one of the newest; what is none, or newer still, is given back as it is. */
+export function newest(kind: DocumentKind, document: unknown): unknown {
+  if (!isRaw(document)) return document;
+  const from = Number(document.version);
+  const way: readonly Step[] = steps[kind];
+  if (!Number.isInteger(from) || from < 1 || from > way.length) return document;
+  let found = document;
+  for (const step of way.slice(from - 1)) found = step(found);
+  return { ...found, version: versionOf(kind) };
+}

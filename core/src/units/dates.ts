@@ -1,0 +1,54 @@
+import { z } from 'zod';
+
+/** The first day that is taken for a date; who trained before is not planned for here. */
+export const FIRST_DAY = '1950-01-01';
+
+const DAY_MS = 86_400_000;
+
+/** True for a day of the calendar from 1950 on, written like 2026-11-24. */
+export function isDay(text: string): boolean {
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(text) || text < FIRST_DAY) return false;
+  const at = Date.parse(`${text}T00:00:00Z`);
+  return !Number.isNaN(at) && new Date(at).toISOString().startsWith(text);
+}
+
+/** A day of the calendar as documents write it. How far ahead it may lie is for those to say who know today. */
+const wanted = 'a day of the calendar from 1950 on, like 2026-11-24';
+export const daySchema = z
+  .string()
+  .regex(/^\d{4}-\d{2}-\d{2}$/, wanted)
+  .refine(isDay, wanted);
+
+/** The day so many days later: `daysAfter('2026-12-30', 3)` is "2027-01-02". */
+export const daysAfter = (day: string, days: number): string =>
+  new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
+
+/** The day nearest to what was meant: "2026-02-31" is "2026-02-28"; null for what is no date at all. */
+export function nearestDay(text: string): string | null {
+  const m = /^(\d{4})-(\d{1,2})-(\d{1,2})$/.exec(text.trim());
+  if (!m) return null;
+  const within = (part: string, most: number): number => Math.min(most, Math.max(1, Number(part)));
+  const year = m[1]!;
+  const month = within(m[2]!, 12);
+  const last = new Date(Date.UTC(Number(year), month, 0)).getUTCDate();
+  const two = (n: number): string => String(n).padStart(2, '0');
+  const day = `${year}-${two(month)}-${two(within(m[3]!, last))}`;
+  return day < FIRST_DAY ? FIRST_DAY : day;
+}
+
+/** Where a day later than `last` stands in a document: its path, or null. Days are known by being written as one. */
+export function dayAfter(last: string, value: unknown, keys: readonly string[] = dayKeys): string | null {
+  if (typeof value !== 'object' || value === null) return null;
+  for (const [key, inner] of Object.entries(value)) {
+    if (typeof inner === 'string') {
+      if (keys.includes(key) && inner > last) return key;
+    } else {
+      const found = dayAfter(last, inner, keys);
+      if (found !== null) return `${key}.${found}`;
+    }
+  }
+  return null;
+}
+
+/** The keys under which documents keep days. */
+export const dayKeys: readonly string[] = ['date', 'askedOn'];

@@ -1,0 +1,97 @@
+import { appraise, type Context } from '@drimbo/core';
+import { documentSchemas } from '@drimbo/core/formats/opening';
+import { makeReport } from '@drimbo/core/formats/report';
+import type { Session } from '@drimbo/core/session/document';
+import { liftRecordSchema } from '@drimbo/core/strength/evidence';
+import { daysAfter, daySchema } from '@drimbo/core/units/dates';
+import { z } from 'zod';
+import { checked, Problem, upToAYearAhead } from '../problem';
+import { Recent } from './recent';
+
+const stored = z.string().min(1).max(60);
+
+/** What `POST /api/appraise` takes. Without `client` or `kit` those the session names are used. */
+export const appraiseRequestSchema = z
+  .object({
+    session: documentSchemas.session,
+    client: z.union([stored, documentSchemas.client]).optional(),
+    kit: z.union([stored, documentSchemas.kit]).optional(),
+    /** The coach's own movements and cues; left out, the stored ones. */
+    notebook: documentSchemas.notebook.optional(),
+    /** Logged sets for an inline client; a stored client brings its own. */
+    logged: z.array(liftRecordSchema).max(500).optional(),
+    today: daySchema.optional(),
+  })
+  .strict();
+
+/** A request, and the text of what the house keeps for it; null where nothing of that id is kept. */
+export interface AppraiseJob {
+  body: unknown;
+  client: string | null;
+  kit: string | null;
+  notebook: string;
+  logged: string;
+  today: string;
+}
+
+/** Lines and documents met lately by their text, so that the same one is the same object and what the core keeps for it lasts. */
+const documents = new Recent(60);
+const lines = new Recent(1_000);
+
+const once = <T>(text: string, read: (raw: unknown) => T): T =>
+  documents.get(text, () => read(JSON.parse(text)));
+
+const withKnownLines = (session: Session): Session => ({
+  ...session,
+  blocks: session.blocks.map((block) => ({
+    ...block,
+    lines: block.lines.map((line) => lines.get(JSON.stringify(line), () => line)),
+  })),
+});
+
+const contexts = new WeakMap<object, Context>();
+
+/** The same context for the same parts, so that what the core keeps for it lasts from one request to the next. */
+function contextOf(parts: Context): Context {
+  const known = contexts.get(parts.client);
+  const same = known && (Object.keys(parts) as (keyof Context)[]).every((key) => known[key] === parts[key]);
+  if (same) return known;
+  contexts.set(parts.client, parts);
+  return parts;
+}
+
+/** The document sent along, or else the one that is kept. Throws a Problem that says which is missing. */
+function sentOrKept<T extends object>(
+  what: 'client' | 'kit',
+  sent: T | string | undefined,
+  kept: string | null,
+  open: (raw: unknown, what: string) => T,
+): T {
+  if (typeof sent === 'object') return sent;
+  if (kept === null)
+    throw new Problem(404, 'not-found', `There is no ${what} with this id; send the ${what} inline.`, what);
+  return once(kept, (raw) => open(raw, what));
+}
+
+/** The answer of the front door as JSON. Throws a Problem for a request that is not one. */
+export function answerJob(job: AppraiseJob): string {
+  const body = checked(appraiseRequestSchema, job.body);
+  upToAYearAhead(job.today, body);
+  if (body.today !== undefined && body.today > daysAfter(job.today, 366))
+    throw new Problem(400, 'invalid', 'This day lies more than a year ahead.', 'today');
+  const context = contextOf({
+    client: sentOrKept('client', body.client, job.client, (raw, at) =>
+      checked(documentSchemas.client, raw, at),
+    ),
+    kit: sentOrKept('kit', body.kit, job.kit, (raw, at) => checked(documentSchemas.kit, raw, at)),
+    logged:
+      body.logged ??
+      (typeof body.client === 'object'
+        ? once('[]', () => [])
+        : once(job.logged, (raw) => z.array(liftRecordSchema).parse(raw))),
+    notebook:
+      body.notebook ?? once(job.notebook, (raw) => checked(documentSchemas.notebook, raw, 'notebook')),
+    todayIso: body.today ?? job.today,
+  });
+  return JSON.stringify(makeReport(appraise(withKnownLines(body.session), context), context));
+}

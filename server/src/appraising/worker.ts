@@ -1,0 +1,25 @@
+import { parentPort } from 'node:worker_threads';
+import { Problem } from '../problem';
+import { answerJob, type AppraiseJob } from './answer';
+
+/** What a worker says of a job: its answer, a refusal, or that it failed. */
+export type Said =
+  | { id: number; answer: string }
+  | { id: number; problem: { status: number; code: string; message: string; path: string } }
+  | { id: number; failed: string };
+
+parentPort!.on('message', ({ id, job }: { id: number; job: AppraiseJob }) => {
+  let said: Said;
+  try {
+    said = { id, answer: answerJob(job) };
+  } catch (error) {
+    said =
+      error instanceof Problem
+        ? {
+            id,
+            problem: { status: error.status, code: error.code, message: error.message, path: error.path },
+          }
+        : { id, failed: error instanceof Error ? (error.stack ?? error.message) : String(error) };
+  }
+  parentPort!.postMessage(said);
+});
