@@ -66,7 +66,16 @@ const extremeKit: fc.Arbitrary<Kit> = fc
     stacks: fc.constantFrom(
       [],
       [{ ...sampleKit.stacks[0]!, firstKg: 0.001, stepKg: 500, maxKg: 0.001, addOnsKg: [], ratio: 0.25 }],
-      [{ ...sampleKit.stacks[0]!, firstKg: 1, stepKg: 1, maxKg: 25, addOnsKg: [0.1, 0.2, 0.4, 0.8], ratio: 2 }],
+      [
+        {
+          ...sampleKit.stacks[0]!,
+          firstKg: 1,
+          stepKg: 1,
+          maxKg: 25,
+          addOnsKg: [0.1, 0.2, 0.4, 0.8],
+          ratio: 2,
+        },
+      ],
     ),
     rack: fc.constantFrom({ count: 0, safetyArms: false }, { count: 10, safetyArms: true }),
   })
