@@ -85,9 +85,13 @@ if (existsSync(unit)) {
   tally.failed += report.numFailedTests + report.numRuntimeErrorTestSuites;
 } else if (!unitOk) tally.failed += 1;
 
+const built = buildIfStale({ always: true });
+const crashOk = built && step('kills without warning', ['scripts/crash.mjs', '50']);
+tally[crashOk ? 'passed' : 'failed'] += 1;
+
 const browser = `${out}/browser.json`;
 const browserOk =
-  buildIfStale({ always: true }) &&
+  built &&
   step(
     'browser tests',
     ['node_modules/@playwright/test/cli.js', 'test', '--config', 'e2e/playwright.config.ts'],

@@ -58,7 +58,7 @@ test('coming back halves the sets and takes a fifth off what would be lifted', (
   }
 });
 
-/** Common practice: one more set where the next set is worth most, a technique on the last movement only. */
+/** Common practice: the added set goes where it does most, and only the last movement ends in a technique. */
 test('somebody advanced gets the set that is worth most, and one technique, on the last isolation movement', () => {
   const plain = session([
     line('barbell-bench-press', { scheme: { kind: 'straight', sets: 5, reps: { lo: 5, hi: 8 } } }),

@@ -19,7 +19,7 @@ export const suitings = {
   },
   advanced: {
     name: 'somebody advanced',
-    about: 'One more set where it is worth most, a technique on the last movement.',
+    about: 'A set is added where it does most, and the last movement ends with a technique.',
   },
 } as const;
 export type Suiting = keyof typeof suitings;

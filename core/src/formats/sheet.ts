@@ -56,9 +56,9 @@ export interface SheetLine {
 }
 
 export const stopSigns =
-  'Sharp or sudden pain, a pop or tear in chest or shoulder, numbness or tingling, chest pain, dizziness, or breath that will not come: rack the load, stop, and get medical help as is done where you train.';
+  'pain is sharp or comes on suddenly, something pops or tears in shoulder or chest, a limb tingles or goes numb, the chest hurts, you are dizzy or cannot get your breath. Put the load down and get medical help as is done where you train.';
 export const beforeYouStart =
-  'Heavy bells come up from the thighs and go back the same way. Thumbs round every handle. Collars on, unless you bench alone without safety arms. Never bounce a load to save a rep.';
+  'Kick heavy bells up from the thighs and bring them down by way of the thighs. Wrap the thumb round whatever you hold. Use collars, except benching alone without safety arms. A rep that has to be bounced is over.';
 export const medicalSentence =
   'This plan comes from your coach. It is not medical advice and does not clear you to train; ask a clinician about pain, illness or medicines.';
 
@@ -151,7 +151,7 @@ function commonTempo(lines: readonly MeasuredLine[]): string | null {
   return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? null;
 }
 
-/** Three cues a client can hold in mind: those of the line, else this client's, else the coach's, else the catalogue's. */
+/** At most three cues, for nobody minds more: those of the line, else this client's, else the coach's, else the catalogue's. */
 export function cuesFor(m: Pick<MeasuredLine, 'line' | 'entryId' | 'teaching'>, context: Context): string[] {
   return (
     m.line.cues ??

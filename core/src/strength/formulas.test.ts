@@ -67,7 +67,7 @@ test('reps at a load undo the max from a set', () => {
 });
 
 /** The median hands over from seven formulas to four and to two without a step: 22 kg must not "leave 5.3 instead of 3". */
-test('no repetition costs less than half or more than twice what its neighbour costs', () => {
+test('the cost of a repetition is between half and twice that of the one beside it', () => {
   const costs = Array.from({ length: 35 }, (_, i) => maxOverLoad(i + 2) - maxOverLoad(i + 1));
   costs.forEach((cost, i) => {
     expect(cost).toBeGreaterThan(0);

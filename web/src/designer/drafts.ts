@@ -1,44 +1,46 @@
-import { documentSchemas } from '@drimbo/core/formats/opening';
-import type { Session } from '@drimbo/core/session/document';
+import type { ZodType } from 'zod';
 
 /** Unsaved work of one tab, kept on this device until the server has it. */
-export interface Draft {
+export interface Draft<T> {
+  /** The revision the work is based on. */
   base: number;
   at: number;
-  document: Session;
+  document: T;
 }
 
 /** A live tab saves within a second or two; a draft older than this has lost its tab or its server. */
 const ORPHAN_AFTER_MS = 5_000;
 
-const stem = (sessionId: string): string => `drimbo.draft.${sessionId}.`;
+const stem = (name: string): string => `drimbo.draft.${name}.`;
 
-const isWorthTrying = (raw: unknown): raw is Draft =>
+const isWorthTrying = (raw: unknown): raw is Draft<unknown> =>
   typeof raw === 'object' && raw !== null && 'document' in raw && 'base' in raw && 'at' in raw;
 
-function read(storage: Storage, key: string): Draft | null {
+function read<T>(storage: Storage, key: string, schema: ZodType<T>): Draft<T> | null {
   try {
     const raw: unknown = JSON.parse(storage.getItem(key) ?? 'null');
     if (!isWorthTrying(raw)) return null;
-    const document = documentSchemas.session.safeParse(raw.document);
+    const document = schema.safeParse(raw.document);
     return document.success ? { base: Number(raw.base), at: Number(raw.at), document: document.data } : null;
   } catch {
     return null;
   }
 }
 
-export class Drafts {
+/** Unsaved work on one document, by its name on this device. */
+export class Drafts<T> {
   private readonly key: string;
 
   constructor(
-    private readonly sessionId: string,
+    private readonly name: string,
     tabId: string,
     private readonly storage: Storage,
+    private readonly schema: ZodType<T>,
   ) {
-    this.key = stem(sessionId) + tabId;
+    this.key = stem(name) + tabId;
   }
 
-  keep(draft: Draft): void {
+  keep(draft: Draft<T>): void {
     try {
       this.storage.setItem(this.key, JSON.stringify(draft));
     } catch {
@@ -51,12 +53,12 @@ export class Drafts {
   }
 
   /** This tab's unsaved work, or that of a tab that is gone; null when all is saved. */
-  recover(now: number): Draft | null {
-    const own = read(this.storage, this.key);
+  recover(now: number): Draft<T> | null {
+    const own = read(this.storage, this.key, this.schema);
     if (own) return own;
     const keys = Array.from({ length: this.storage.length }, (_, i) => this.storage.key(i)!);
-    for (const key of keys.filter((k) => k.startsWith(stem(this.sessionId)))) {
-      const draft = read(this.storage, key);
+    for (const key of keys.filter((k) => k.startsWith(stem(this.name)))) {
+      const draft = read(this.storage, key, this.schema);
       if (draft && now - draft.at > ORPHAN_AFTER_MS) {
         this.storage.removeItem(key);
         this.keep(draft);

@@ -1,9 +1,11 @@
 import { jest } from '@jest/globals';
 import type { Session } from '@drimbo/core/session/document';
+import { documentSchemas } from '@drimbo/core/formats/opening';
 import { soundPush } from '@drimbo/core/testing/samples';
 import { ApiError, Unreachable } from '../data/api';
 import type { Stored } from '../data/queries';
 import { Drafts } from './drafts';
+import { sameBy } from './same-document';
 import { Saver, type SaveState } from './saver';
 
 const titled = (title: string): Session => ({ ...soundPush, title });
@@ -33,9 +35,17 @@ function fakeServer() {
 function start() {
   localStorage.clear();
   const { server, put } = fakeServer();
-  const told: SaveState[] = [];
-  const drafts = new Drafts('s', 'tab', localStorage);
-  const saver = new Saver({ revision: 1, drafts, put, tell: (s) => told.push(s), pauseMs: 10, retryMs: 20 });
+  const told: SaveState<Session>[] = [];
+  const drafts = new Drafts('s', 'tab', localStorage, documentSchemas.session);
+  const saver = new Saver({
+    revision: 1,
+    drafts,
+    same: sameBy(documentSchemas.session),
+    put,
+    tell: (s) => told.push(s),
+    pauseMs: 10,
+    retryMs: 20,
+  });
   return { server, told, drafts, saver, last: () => told[told.length - 1]! };
 }
 
@@ -102,9 +112,13 @@ test('a conflict over the same words is none', async () => {
 
 test('work of a tab that is gone is found, of a live one is not taken', () => {
   localStorage.clear();
-  new Drafts('s', 'gone', localStorage).keep({ base: 3, at: 1_000, document: titled('lost') });
-  expect(new Drafts('s', 'new', localStorage).recover(2_000)).toBeNull();
-  expect(new Drafts('s', 'new', localStorage).recover(60_000)).toMatchObject({
+  new Drafts('s', 'gone', localStorage, documentSchemas.session).keep({
+    base: 3,
+    at: 1_000,
+    document: titled('lost'),
+  });
+  expect(new Drafts('s', 'new', localStorage, documentSchemas.session).recover(2_000)).toBeNull();
+  expect(new Drafts('s', 'new', localStorage, documentSchemas.session).recover(60_000)).toMatchObject({
     base: 3,
     document: { title: 'lost' },
   });
@@ -113,5 +127,5 @@ test('work of a tab that is gone is found, of a live one is not taken', () => {
 test('a spoiled draft is left out, not trusted', () => {
   localStorage.clear();
   localStorage.setItem('drimbo.draft.s.tab', '{"base":1,"at":1,"document":{"title":5}}');
-  expect(new Drafts('s', 'tab', localStorage).recover(Date.now())).toBeNull();
+  expect(new Drafts('s', 'tab', localStorage, documentSchemas.session).recover(Date.now())).toBeNull();
 });

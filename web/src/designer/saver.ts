@@ -1,48 +1,44 @@
-import { documentSchemas } from '@drimbo/core/formats/opening';
-import type { Session } from '@drimbo/core/session/document';
 import { ApiError } from '../data/api';
 import type { Stored } from '../data/queries';
 import type { Drafts } from './drafts';
 
-export type SaveState =
+export type SaveState<T> =
   | { is: 'saved' }
   | { is: 'saving' }
   | { is: 'waiting'; why: string }
   | { is: 'refused'; why: string }
-  | { is: 'conflict'; theirs: Stored<Session> };
+  | { is: 'conflict'; theirs: Stored<T> };
 
-interface Options {
+interface Options<T> {
   revision: number;
-  drafts: Drafts;
-  put: (revision: number, document: Session) => Promise<Stored<Session>>;
-  tell: (state: SaveState) => void;
+  drafts: Drafts<T>;
+  /** True when two documents say the same. */
+  same: (a: T, b: T) => boolean;
+  put: (revision: number, document: T) => Promise<Stored<T>>;
+  tell: (state: SaveState<T>) => void;
   now?: () => number;
   pauseMs?: number;
   retryMs?: number;
 }
 
-/** True when two documents say the same, whatever the order of their keys. */
-export const sameDocument = (a: Session, b: Session): boolean =>
-  JSON.stringify(documentSchemas.session.parse(a)) === JSON.stringify(documentSchemas.session.parse(b));
-
 /**
- * Writes a session to the server as it changes: one write at a time, the latest document wins.
+ * Writes a document to the server as it changes: one write at a time, the latest document wins.
  * Every change is kept on the device first and dropped from there when the server has it. No answer
  * is tried again; a conflict waits for the coach and writes nothing until then.
  */
-export class Saver {
+export class Saver<T> {
   private revision: number;
-  private pending: Session | null = null;
+  private pending: T | null = null;
   private busy = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
-  private conflict: Stored<Session> | null = null;
+  private conflict: Stored<T> | null = null;
   private stopped = false;
 
-  constructor(private readonly o: Options) {
+  constructor(private readonly o: Options<T>) {
     this.revision = o.revision;
   }
 
-  change(document: Session): void {
+  change(document: T): void {
     this.pending = document;
     this.o.drafts.keep({ base: this.revision, at: (this.o.now ?? Date.now)(), document });
     if (this.conflict) return;
@@ -51,13 +47,13 @@ export class Saver {
   }
 
   /** Shows a conflict found before anything was written: a draft on an older revision. */
-  startInConflict(mine: Session, theirs: Stored<Session>): void {
+  startInConflict(mine: T, theirs: Stored<T>): void {
     this.pending = mine;
     this.meet(theirs);
   }
 
   /** Ends a conflict: the document given is written over what the server holds. */
-  settle(document: Session): void {
+  settle(document: T): void {
     if (!this.conflict) return;
     this.revision = this.conflict.revision;
     this.conflict = null;
@@ -85,8 +81,8 @@ export class Saver {
     if (!this.stopped) this.timer = setTimeout(() => void this.write(), ms);
   }
 
-  private meet(theirs: Stored<Session>): void {
-    if (this.pending && sameDocument(this.pending, theirs.document)) {
+  private meet(theirs: Stored<T>): void {
+    if (this.pending && this.o.same(this.pending, theirs.document)) {
       this.revision = theirs.revision;
       this.pending = null;
       this.o.drafts.drop();
@@ -113,7 +109,7 @@ export class Saver {
         this.later(0);
       }
     } catch (error) {
-      if (error instanceof ApiError && error.status === 409) this.meet(error.current as Stored<Session>);
+      if (error instanceof ApiError && error.status === 409) this.meet(error.current as Stored<T>);
       else if (error instanceof ApiError && error.status < 500)
         this.o.tell({ is: 'refused', why: error.message });
       else {

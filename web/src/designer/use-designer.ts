@@ -1,4 +1,5 @@
 import { appraise, type Appraisal, type Context } from '@drimbo/core';
+import { documentSchemas } from '@drimbo/core/formats/opening';
 import { linesOf, type Session } from '@drimbo/core/session/document';
 import type { Edit } from '@drimbo/core/session/edits';
 import { commit, redo, startHistory, undo, type History } from '@drimbo/core/session/history';
@@ -8,6 +9,7 @@ import { noteSave } from '../data/pending-saves';
 import type { Stored } from '../data/queries';
 import { contextOf, type OpenedSession } from '../data/use-opened';
 import { Drafts, tabId } from './drafts';
+import { sameBy } from './same-document';
 import { Saver, type SaveState } from './saver';
 
 type Action = { do: 'edit'; edit: Edit; says: string; key: string | null } | { do: 'undo' } | { do: 'redo' };
@@ -24,6 +26,8 @@ function contents(session: Session): Edit {
   return { do: 'put', values };
 }
 
+const sameSession = sameBy(documentSchemas.session);
+
 export interface Designer {
   session: Session;
   appraisal: Appraisal;
@@ -37,7 +41,7 @@ export interface Designer {
   canRedo: string | null;
   /** Why the last edit was not done; null where it was. */
   refused: string | null;
-  save: SaveState;
+  save: SaveState<Session>;
   keepMine: () => void;
   takeTheirs: () => void;
 }
@@ -46,22 +50,23 @@ export interface Designer {
 export function useDesigner(opened: OpenedSession): Designer {
   const { stored, file, kits, notebook } = opened;
   const [opening] = useState(() => {
-    const drafts = new Drafts(stored.id, tabId(sessionStorage), localStorage);
+    const drafts = new Drafts(stored.id, tabId(sessionStorage), localStorage, documentSchemas.session);
     return { drafts, draft: drafts.recover(Date.now()) };
   });
   const [history, dispatch] = useReducer(step, undefined, () =>
     startHistory(opening.draft?.document ?? stored.document),
   );
-  const [save, setSave] = useState<SaveState>({ is: 'saved' });
+  const [save, setSave] = useState<SaveState<Session>>({ is: 'saved' });
   const [selected, select] = useState<string | null>(() => linesOf(history.present)[0]?.id ?? null);
   const session = history.present;
-  const saver = useRef<Saver | null>(null);
+  const saver = useRef<Saver<Session> | null>(null);
   const written = useRef<Session>(stored.document);
 
   useEffect(() => {
     const made = new Saver({
       revision: stored.revision,
       drafts: opening.drafts,
+      same: sameSession,
       put: (revision, document) =>
         noteSave(stored.id, api.put<Stored<Session>>(`/sessions/${stored.id}`, { revision, document })),
       tell: setSave,

@@ -6,6 +6,11 @@ import { useSavedDocument } from './use-saved-document';
 
 const stored = { id: 'hall', revision: 3, updatedAt: '', document: sampleKit };
 
+beforeEach(() => {
+  localStorage.clear();
+  sessionStorage.clear();
+});
+
 /** A server with one kit, as it answers. */
 const start = () => {
   const server = { revision: 3, kit: sampleKit as Kit, down: false };
@@ -25,11 +30,13 @@ const start = () => {
     server.kit = sent.document;
     return { body: { ...stored, revision: server.revision, document: sent.document } };
   });
-  const hook = renderHook(() =>
-    useSavedDocument('/kits/hall', stored, kitSchema, (answer) => kept.push(answer.revision)),
-  );
+  const open = () =>
+    renderHook(() =>
+      useSavedDocument('/kits/hall', stored, kitSchema, (answer) => kept.push(answer.revision)),
+    );
+  const hook = open();
   const change = (patch: Partial<Kit>): void => act(() => hook.result.current.change(patch));
-  return { server, asked, kept, hook, change, now: () => hook.result.current };
+  return { server, asked, kept, open, hook, change, now: () => hook.result.current };
 };
 
 test('changes show at once and go to the server together, shortly after the last', async () => {
@@ -81,4 +88,36 @@ test('leaving the page does not lose the last change', async () => {
   change({ name: 'On the way out' });
   hook.unmount();
   await waitFor(() => expect(server.kit.name).toBe('On the way out'));
+});
+
+test('what was changed while the server was away is there in the next tab, and goes when it answers', async () => {
+  const { server, change, hook, open } = start();
+  server.down = true;
+  change({ name: 'Before the crash' });
+  hook.unmount();
+  const again = open();
+  expect(again.result.current.document.name).toBe('Before the crash');
+  server.down = false;
+  await waitFor(() => expect(server.kit.name).toBe('Before the crash'), { timeout: 8000 });
+  await waitFor(() => expect(again.result.current.says).toBe('Saved'));
+  expect(Object.keys(localStorage).filter((key) => key.startsWith('drimbo.draft'))).toEqual([]);
+}, 15_000);
+
+test('a draft on a version that has been written over since asks which is to stay', async () => {
+  const { server, change, hook, open } = start();
+  server.down = true;
+  change({ name: 'Mine' });
+  hook.unmount();
+  const kept = localStorage.getItem(
+    Object.keys(localStorage).find((key) => key.startsWith('drimbo.draft'))!,
+  )!;
+  const older = JSON.stringify({ ...JSON.parse(kept), base: 2 });
+  for (const key of Object.keys(localStorage)) localStorage.setItem(key, older);
+  server.down = false;
+  const again = open();
+  await waitFor(() => expect(again.result.current.stale).toBe(true));
+  expect(again.result.current.document.name).toBe('Mine');
+  act(() => again.result.current.takeTheirs());
+  expect([again.result.current.document.name, again.result.current.stale]).toEqual([sampleKit.name, false]);
+  expect(server.kit).toEqual(sampleKit);
 });

@@ -1,20 +1,39 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { ZodType } from 'zod';
-import { api, ApiError } from '../data/api';
+import { api } from '../data/api';
 import type { Stored } from '../data/queries';
+import { Drafts, tabId } from './drafts';
+import { sameBy } from './same-document';
+import { Saver, type SaveState } from './saver';
 
 export interface SavedDocument<T> {
   document: T;
   change: (patch: Partial<T>) => void;
   says: string;
-  /** The document was changed somewhere else; `keepMine` writes this version over it. */
+  /** The document was changed somewhere else; the coach says which version stays. */
   stale: boolean;
   keepMine: () => void;
+  takeTheirs: () => void;
+}
+
+function wordsFor(state: SaveState<unknown>): string {
+  switch (state.is) {
+    case 'saved':
+      return 'Saved';
+    case 'saving':
+      return 'Saving…';
+    case 'waiting':
+      return state.why;
+    case 'refused':
+      return `Not saved: ${state.why}`;
+    case 'conflict':
+      return 'Not saved: changed somewhere else since you opened it.';
+  }
 }
 
 /**
- * A document saved shortly after it changes. What the schema refuses is shown and not saved.
- * `kept` hears of every version the server has taken.
+ * A document saved as it changes, by the same way as a session: kept on this device first, sent in order, tried
+ * again. What the schema refuses is shown and not saved. `kept` hears of every version the server has taken.
  */
 export function useSavedDocument<T extends object>(
   path: string,
@@ -22,79 +41,65 @@ export function useSavedDocument<T extends object>(
   schema: ZodType<T>,
   kept: (stored: Stored<T>) => void,
 ): SavedDocument<T> {
-  const [document, setDocument] = useState(stored.document);
-  const [says, setSays] = useState('Saved');
-  const [newer, setNewer] = useState<number | null>(null);
-  const revision = useRef(stored.revision);
-  const pending = useRef<T | null>(null);
-  const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
-
-  const again = useRef<() => void>(() => undefined);
+  const [opening] = useState(() => {
+    const drafts = new Drafts(path, tabId(sessionStorage), localStorage, schema);
+    return { drafts, draft: drafts.recover(Date.now()), stored };
+  });
+  const [document, setDocument] = useState(opening.draft?.document ?? stored.document);
+  const [state, setState] = useState<SaveState<T>>({ is: 'saved' });
+  const [wrong, setWrong] = useState<string | null>(null);
+  const now = useRef(document);
+  const saver = useRef<Saver<T> | null>(null);
   const tell = useRef(kept);
   useEffect(() => {
     tell.current = kept;
   }, [kept]);
 
-  const write = useCallback(async (): Promise<void> => {
-    const next = pending.current;
-    if (!next) return;
-    const checked = schema.safeParse(next);
-    if (!checked.success) {
-      setSays(`Not saved: ${checked.error.issues[0]!.path.join(' ')} ${checked.error.issues[0]!.message}`);
-      return;
-    }
-    pending.current = null;
-    try {
-      const answer = await api.put<Stored<T>>(path, { revision: revision.current, document: next });
-      revision.current = answer.revision;
-      setSays('Saved');
-      tell.current(answer);
-    } catch (error) {
-      pending.current ??= next;
-      if (error instanceof ApiError && error.status === 409) {
-        setNewer((error.current as Stored<T>).revision);
-        setSays('Not saved: changed somewhere else since you opened it.');
-      } else if (error instanceof ApiError) setSays(`Not saved: ${error.message}`);
-      else {
-        setSays('Not saved yet: the server does not answer. Trying again.');
-        timer.current = setTimeout(() => again.current(), 2000);
-      }
-    }
-  }, [path, schema]);
   useEffect(() => {
-    again.current = () => void write();
-  }, [write]);
+    const { drafts, draft } = opening;
+    const made = new Saver<T>({
+      revision: opening.stored.revision,
+      drafts,
+      same: sameBy(schema),
+      put: async (revision, next) => {
+        const answer = await api.put<Stored<T>>(path, { revision, document: next });
+        tell.current(answer);
+        return answer;
+      },
+      tell: setState,
+    });
+    saver.current = made;
+    if (draft?.base === opening.stored.revision) made.change(draft.document);
+    else if (draft) made.startInConflict(draft.document, opening.stored);
+    return () => made.stop();
+  }, [path, schema, opening]);
 
+  const show = useCallback((next: T): void => {
+    now.current = next;
+    setDocument(next);
+  }, []);
   const change = useCallback(
-    (patch: Partial<T>) => {
-      setDocument((now) => {
-        const next = { ...now, ...patch };
-        pending.current = next;
-        return next;
-      });
-      setSays('Saving…');
-      clearTimeout(timer.current);
-      timer.current = setTimeout(() => void write(), 400);
+    (patch: Partial<T>): void => {
+      const next = { ...now.current, ...patch };
+      show(next);
+      const issue = schema.safeParse(next).error?.issues[0];
+      setWrong(issue ? `Not saved: ${issue.path.join(' ')} ${issue.message}` : null);
+      if (!issue) saver.current?.change(next);
     },
-    [write],
+    [schema, show],
   );
-  useEffect(
-    () => () => {
-      clearTimeout(timer.current);
-      void write();
-    },
-    [write],
-  );
+
   return {
     document,
     change,
-    says,
-    stale: newer !== null,
-    keepMine: () => {
-      if (newer === null) return;
-      revision.current = newer;
-      setNewer(null);
-      change({});
+    says: wrong ?? wordsFor(state),
+    stale: state.is === 'conflict',
+    keepMine: () => saver.current?.settle(now.current),
+    takeTheirs: () => {
+      if (state.is !== 'conflict') return;
+      saver.current?.yieldTo();
+      setWrong(null);
+      show(state.theirs.document);
     },
   };
 }

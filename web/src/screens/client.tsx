@@ -66,9 +66,14 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
           {saved.says}
         </span>
         {saved.stale && (
-          <Act small onPress={saved.keepMine}>
-            Keep mine
-          </Act>
+          <>
+            <Act small onPress={saved.keepMine}>
+              Keep mine
+            </Act>
+            <Act small onPress={saved.takeTheirs}>
+              Take the other
+            </Act>
+          </>
         )}
         <Act kind="strong" onPress={() => void start()}>
           Start a session

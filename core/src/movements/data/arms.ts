@@ -41,7 +41,7 @@ export const triceps: Movement[] = [
     cautions: [elbowCaution, wristCaution],
     chooseWhen: 'All three heads with a bar, elbows sound.',
     disputed:
-      'Whether presses alone are enough for triceps: not for the long head; for the medial head the case is suggested, not shown (Brandão et al. 2020, untrained men).',
+      'Whether presses alone are enough for triceps: the long head wants more than them; that the medial head does too is suggested, not shown (Brandão et al. 2020, untrained men).',
   },
   {
     id: 'overhead-extension',

@@ -36,7 +36,7 @@ export const flies: Movement[] = [
           cues: {
             setUp: 'On the back, knees bent, one soft elbow',
             path: ['Open until the upper arms rest on the floor, no bounce'],
-            finish: 'Hug back up and stop before the bells are over the shoulders',
+            finish: 'Hug back up, and end short of where the bells stand over the shoulders',
             breathing: outOnEffort,
           },
           faultIds: ['pressedFly', 'bouncedElbows', 'stackedFly'],
@@ -95,7 +95,7 @@ export const flies: Movement[] = [
     cues: {
       setUp: 'Set one soft elbow and keep it',
       path: ['Open until the hands are level with the chest'],
-      finish: 'Hug back up and stop before the bells are over the shoulders',
+      finish: 'Hug back up, and end short of where the bells stand over the shoulders',
       breathing: outOnEffort,
     },
     faultIds: ['pressedFly', 'deepFly', 'stackedFly'],
@@ -264,6 +264,6 @@ export const flies: Movement[] = [
     cautions: [shoulderCaution, unstableCaution],
     chooseWhen: 'A stretched finish for chest, long head and serratus together.',
     disputed:
-      'Some call it lower chest, some all lats: middle and lower chest do extend a raised arm, so they get part credit.',
+      'Some call it lower chest, some all lats: from overhead the middle and lower chest do help to pull the arm down, so they get part credit.',
   },
 ];

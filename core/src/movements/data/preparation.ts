@@ -211,7 +211,7 @@ export const preparation: Movement[] = [
       finish: 'Choose another rotation instead',
       breathing: atEase,
     },
-    chooseWhen: 'Never: kept as the worked example of a wasted warm-up.',
+    chooseWhen: 'Never: it stands here to show what wastes a warm-up.',
   }),
   base({
     id: 'wall-slide',

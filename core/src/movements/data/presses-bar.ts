@@ -148,7 +148,7 @@ export const barbellPress: Movement = {
       when: { benchDeg: flat },
       teaching: {
         disputed:
-          'Grip: the middle, or out to the rings for more chest. Between 1.5 and 1.9 shoulder breadths is kept without a word; two and more is a finding.',
+          'Grip: some stay in the middle, some go out to the rings to give the chest more. Between 1.5 and 1.9 shoulder breadths is kept without a word; two and more is a finding.',
       },
     },
     {

@@ -148,7 +148,7 @@ export const dumbbellPress: Movement = {
           breathing: outOnEffort,
         },
         cautions: [wristCaution, unstableCaution],
-        chooseWhen: 'Upper chest on a flat bench, with less front delt than an incline for some.',
+        chooseWhen: 'Upper chest without an incline bench; some feel the front delt less in it.',
       },
     },
     {
@@ -192,7 +192,7 @@ export const dumbbellPress: Movement = {
       when: { benchDeg: flat },
       teaching: {
         disputed:
-          'Path to the front delts, low and diagonal, or just above the nipple and straight up: drawn from the lower chest with a slight arc back; the tuck is yours to turn.',
+          'Some bring the bells low and slanting to the front delts, some straight down to above the nipple: drawn from the lower chest with a slight arc back; the tuck is yours to turn.',
       },
     },
     {

@@ -19,7 +19,7 @@ export const machinePresses: Movement[] = [
         teaching: {
           homeReps: [10, 15],
           cues: {
-            setUp: 'Seat at its lowest, so that the handles meet high on the chest',
+            setUp: 'Seat all the way down; the handles then meet at the upper chest',
             path: ['Light, elbows not quite out'],
             finish: 'Hands up and together, chest tall',
             breathing: outOnEffort,

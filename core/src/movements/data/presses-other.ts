@@ -19,7 +19,7 @@ export const otherPresses: Movement[] = [
         teaching: {
           cues: {
             setUp: 'Incline bench facing the pivot, palms on the sleeve',
-            path: ['Elbows under the hands, stop just short of the chest'],
+            path: ['Elbows below the hands; turn round a little above the chest'],
             finish: 'Press up the arc and squeeze',
             breathing: outOnEffort,
           },

@@ -17,7 +17,7 @@ type Straight = z.infer<typeof schema>;
 export const straight: SchemeModule<Straight> = {
   kind: 'straight',
   name: 'Straight sets',
-  about: 'The same reps every set; one load, or loads that come down so that the reps stay in range.',
+  about: 'Every set alike; the load stays, or comes down from set to set to keep the reps.',
   schema,
   fields: [
     { key: 'sets', label: 'Sets', is: 'whole', min: 1, max: 12 },

@@ -29,6 +29,7 @@ function Desk({ stored }: { stored: Stored<Kit> }): ReactNode {
     says,
     stale,
     keepMine,
+    takeTheirs,
   } = useSavedDocument(`/kits/${stored.id}`, stored, kitSchema, kept);
   useEffect(() => {
     window.document.title = `${kit.name} · Drimbo`;
@@ -44,7 +45,12 @@ function Desk({ stored }: { stored: Stored<Kit> }): ReactNode {
         <span role="status" data-testid="save-state" style={{ fontSize: size.small, color: ink.soft }}>
           {says}
         </span>
-        {stale && <Act onPress={keepMine}>Keep this version</Act>}
+        {stale && (
+          <>
+            <Act onPress={keepMine}>Keep mine</Act>
+            <Act onPress={takeTheirs}>Take the other</Act>
+          </>
+        )}
         <Act onPress={save}>Save as a file</Act>
       </header>
       <div className="sheets">
