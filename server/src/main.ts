@@ -1,8 +1,12 @@
+import { execFile } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
+import { existsSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import pino from 'pino';
 import { makeApp } from './app';
 import { Pool } from './appraising/pool';
+import { backupCommand } from './backup/command';
+import { dailyFile, dropOutlived } from './backup/daily';
 import { readConfig } from './config';
 import { openDatabase } from './database/open';
 import { stillThere } from './database/still-there';
@@ -16,10 +20,30 @@ const say = (text: string): void => void process.stdout.write(`${text}\n`);
 /** Threads that appraise: all but one of the machine, which is left to answering. */
 const threads = Math.min(4, Math.max(1, availableParallelism() - 1));
 
+const HOUR_MS = 3_600_000;
+/** The first copy of the day waits until the house is settled. */
+const SETTLED_MS = 20_000;
+
+/** The copy of the day, made by a process of its own so that nobody waits for it; then the old ones go. */
+function backUpToday(folder: string): void {
+  const today = todayUtc();
+  const file = dailyFile(folder, today);
+  if (existsSync(file)) return;
+  execFile(process.execPath, [process.argv[1]!, '--backup', file], (error) => {
+    if (error) log.error(error);
+    else dropOutlived(folder, today);
+  });
+}
+
 async function start(): Promise<void> {
   const args = process.argv.slice(2);
   const config = readConfig(process.env, process.cwd());
   process.umask(0o077);
+  const done = await backupCommand(args, config);
+  if (done !== null) {
+    say(done);
+    return;
+  }
   if (args.includes('--reset')) {
     const aside = await putAside(config.dataFolder);
     if (aside !== null) say(`The database that was there is kept as ${aside}.`);
@@ -38,6 +62,8 @@ async function start(): Promise<void> {
     today: todayUtc,
   });
   let unmark = (): void => undefined;
+  setTimeout(() => backUpToday(config.dataFolder), SETTLED_MS).unref();
+  setInterval(() => backUpToday(config.dataFolder), HOUR_MS).unref();
 
   const server = app.listen(config.port, config.host);
   server.on('listening', () => {

@@ -51,16 +51,21 @@ export function markRunning(folder: string, address: string, instance: string): 
   };
 }
 
+/** Throws an Error when a server works in the folder, saying what was not done because of it. */
+export async function nobodyRuns(folder: string, what: string): Promise<void> {
+  const running = await serverOf(folder);
+  if (running)
+    throw new Error(
+      `Drimbo is running at ${running.address} on the data in ${folder}, so nothing was ${what}. Stop it first (process ${running.pid}).`,
+    );
+}
+
 /**
  * Puts the database of a folder aside under a dated name, for an empty one in its place; null when there was
  * none. Throws an Error when a server works in the folder.
  */
 export async function putAside(folder: string): Promise<string | null> {
-  const running = await serverOf(folder);
-  if (running)
-    throw new Error(
-      `Drimbo is running at ${running.address} on the data in ${folder}, so nothing was reset. Stop it first (process ${running.pid}).`,
-    );
+  await nobodyRuns(folder, 'reset');
   const [main] = filesOf(folder);
   if (!existsSync(main!)) return null;
   const aside = join(folder, `before-reset-${stamp()}.sqlite`);

@@ -77,10 +77,13 @@ class Dialect extends SqliteDialect {
 }
 
 /** Opens the database file in WAL mode with foreign keys. The only place that knows the engine. */
-export function openDriver(file: string, watch?: Watch): Kysely<Tables> {
+export function openDriver(
+  file: string,
+  { watch, readonly = false }: { watch?: Watch; readonly?: boolean } = {},
+): Kysely<Tables> {
   const database = new Database(file);
   database.pragma('busy_timeout = 0');
-  database.pragma('journal_mode = WAL');
+  database.pragma(readonly ? 'query_only = ON' : 'journal_mode = WAL');
   database.pragma('foreign_keys = ON');
   return new Kysely<Tables>({
     dialect: new Dialect({ database: database as unknown as SqliteDatabase }, watch),

@@ -40,7 +40,7 @@ function keepPrivate(folder: string): void {
 function opened(file: string, watch?: Watch): Kysely<Tables> {
   try {
     if (existsSync(file)) accessSync(file, constants.W_OK);
-    return openDriver(file, watch);
+    return openDriver(file, watch ? { watch } : {});
   } catch (error) {
     throw new Error(cannotOpen(file, error), { cause: error });
   }

@@ -1,0 +1,11 @@
+import { spawnSync } from 'node:child_process';
+import { buildIfStale, checkNode, give, installIfMissing } from './ground.mjs';
+
+// npm run backup [-- file], npm run restore -- file: the built server does both and says what it did.
+checkNode();
+installIfMissing();
+if (!buildIfStale()) give('The build failed; the lines above say where.');
+const { status } = spawnSync(process.execPath, ['server/dist/main.js', ...process.argv.slice(2)], {
+  stdio: 'inherit',
+});
+process.exit(status ?? 1);
