@@ -20,7 +20,17 @@ export interface Unreadable {
   text: string;
 }
 
+/** A document that needs another one. */
+export interface User {
+  kind: DocumentKind;
+  id: string;
+}
+
 interface Options<T> {
+  /** What needs the document of this id. */
+  users?: (id: string) => Promise<User[]>;
+  /** Deletes what needs the document along with it; left out, nothing goes along. */
+  takesAlong?: (id: string) => Promise<void>;
   /** Columns kept beside the document for look-ups. */
   columns?: (document: T) => Record<string, unknown>;
   /** What must hold beside the schema; throws a Problem that says what does not. */
@@ -71,7 +81,12 @@ export class Documents<K extends DocumentKind> {
   }
 
   private row(id: string) {
-    return this.db.selectFrom(this.table).selectAll().where('id', '=', id).executeTakeFirst();
+    return this.db
+      .selectFrom(this.table)
+      .selectAll()
+      .where('id', '=', id)
+      .where('deleted_at', 'is', null)
+      .executeTakeFirst();
   }
 
   /** Throws a 422 Problem with the raw text when what is there cannot be read. */
@@ -102,12 +117,13 @@ export class Documents<K extends DocumentKind> {
       .selectFrom(this.table)
       .select('document')
       .where('id', '=', id)
+      .where('deleted_at', 'is', null)
       .executeTakeFirst();
     return row?.document ?? null;
   }
 
   private async all(clientId?: string): Promise<(Stored<Kinds[K]> | Unreadable)[]> {
-    let query = this.db.selectFrom(this.table).selectAll();
+    let query = this.db.selectFrom(this.table).selectAll().where('deleted_at', 'is', null);
     if (clientId !== undefined) query = query.where('client_id' as 'id', '=', clientId);
     return (await query.orderBy('updated_at', 'desc').execute()).map((row) => this.opened(row));
   }
@@ -148,7 +164,14 @@ export class Documents<K extends DocumentKind> {
       .values(values as never)
       .onConflict((c) => c.column('id').doNothing())
       .executeTakeFirst();
-    const current = await this.get(id);
+    const current = await this.find(id);
+    if (!current)
+      throw new Problem(
+        409,
+        'deleted',
+        `A deleted ${this.kind} has this id. Bring it back, or take another id.`,
+        'id',
+      );
     if (result.numInsertedOrUpdatedRows === 0n && JSON.stringify(current.document) !== values.document)
       throw new Problem(409, 'taken', `Another ${this.kind} has this id.`, 'id', current);
     return current;
@@ -168,21 +191,61 @@ export class Documents<K extends DocumentKind> {
       .set(values as never)
       .where('id', '=', id)
       .where('revision', '=', revision)
+      .where('deleted_at', 'is', null)
       .executeTakeFirst();
     const current = await this.get(id);
-    if (result.numUpdatedRows === 0n)
-      throw new Problem(
-        409,
-        'stale',
-        `This ${this.kind} was changed somewhere else since you opened it.`,
-        'revision',
-        current,
-      );
+    if (result.numUpdatedRows === 0n) throw this.stale(current);
     return current;
   }
 
-  async remove(id: string): Promise<void> {
-    const result = await this.db.deleteFrom(this.table).where('id', '=', id).executeTakeFirst();
-    if (result.numDeletedRows === 0n) throw notFound(this.kind);
+  /**
+   * Marks a document as deleted. Throws a 409 Problem when `revision` is not the latest, or when the document
+   * is in use and `along` does not say that what uses it may go along.
+   */
+  async remove(id: string, revision: number, along: boolean): Promise<void> {
+    const current = await this.get(id);
+    if (current.revision !== revision) throw this.stale(current);
+    const users = (await this.o.users?.(id)) ?? [];
+    if (users.length > 0 && !(along && this.o.takesAlong))
+      throw new Problem(409, 'in-use', this.inUse(users), 'id', users);
+    await this.db
+      .updateTable(this.table)
+      .set({ deleted_at: new Date().toISOString(), revision: revision + 1 } as never)
+      .where('id', '=', id)
+      .where('revision', '=', revision)
+      .execute();
+    if (this.o.takesAlong) await this.o.takesAlong(id);
+  }
+
+  /** Takes the mark of a deleted document away again. Throws a 404 Problem when there is none. */
+  async bringBack(id: string): Promise<Stored<Kinds[K]>> {
+    const result = await this.db
+      .updateTable(this.table)
+      .set({ deleted_at: null } as never)
+      .where('id', '=', id)
+      .where('deleted_at', 'is not', null)
+      .executeTakeFirst();
+    if (result.numUpdatedRows === 0n) throw notFound(`deleted ${this.kind}`);
+    return this.get(id);
+  }
+
+  private stale(current: Stored<Kinds[K]>): Problem {
+    return new Problem(
+      409,
+      'stale',
+      `This ${this.kind} was changed somewhere else since you opened it.`,
+      'revision',
+      current,
+    );
+  }
+
+  private inUse(users: readonly User[]): string {
+    const named = users
+      .slice(0, 5)
+      .map((u) => `${u.kind} “${u.id}”`)
+      .join(', ');
+    const more = users.length > 5 ? ` and ${users.length - 5} more` : '';
+    const way = this.o.takesAlong ? 'Say that they go along, or keep it.' : 'Give them another one first.';
+    return `This ${this.kind} is used by ${named}${more}. ${way}`;
   }
 }

@@ -12,7 +12,7 @@ import { openDatabase } from './database/open';
 import { stillThere } from './database/still-there';
 import { seedDemo } from './demo/seed';
 import { markRunning, putAside } from './running';
-import { makeStore, todayUtc } from './store';
+import { forgetDeleted, makeStore, todayUtc } from './store';
 
 const log = pino({ level: process.env.DRIMBO_LOG || 'warn' });
 const say = (text: string): void => void process.stdout.write(`${text}\n`);
@@ -49,6 +49,7 @@ async function start(): Promise<void> {
     if (aside !== null) say(`The database that was there is kept as ${aside}.`);
   }
   const db = await openDatabase(config.dataFolder);
+  await forgetDeleted(db);
   if (args.includes('--demo') && (await seedDemo(db))) say('The Boathouse demo is in place.');
   const instance = randomUUID();
   const pool = new Pool({ file: new URL('./appraising.js', import.meta.url), size: threads });

@@ -75,4 +75,10 @@ export const migrations: Record<string, Migration> = {
         .execute();
     },
   },
+  '005-deleted': {
+    async up(db: Kysely<unknown>) {
+      for (const table of ['clients', 'kits', 'sessions', 'notebooks'])
+        await db.schema.alterTable(table).addColumn('deleted_at', 'text').execute();
+    },
+  },
 };

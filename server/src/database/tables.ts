@@ -5,6 +5,8 @@ export interface DocumentRow {
   /** Zod-validated JSON. */
   document: string;
   updated_at: string;
+  /** When it was deleted; the row is gone for good thirty days later. */
+  deleted_at: string | null;
 }
 
 export interface SessionRow extends DocumentRow {

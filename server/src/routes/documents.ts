@@ -6,10 +6,17 @@ import { checked } from '../problem';
 
 const newId = z.string().regex(/^[a-z0-9][a-z0-9-]{1,58}$/, 'an id of small letters, figures and dashes');
 
-/** GET list, GET one, POST new, PUT with revision, DELETE: the same for every kind of document. */
+/** GET list, GET one, POST new, PUT with revision, DELETE with revision, bring-back: the same for every kind of document. */
 export function documentRoutes<K extends DocumentKind>(documents: Documents<K>): Router {
   const router = Router();
   const creation = z.object({ id: newId, document: z.unknown() }).strict();
+  /** In the body or the query: the revision that is meant, and whether what needs the document goes along. */
+  const deletion = z
+    .object({
+      revision: z.coerce.number().int().min(1),
+      along: z.union([z.boolean(), z.stringbool()]).optional(),
+    })
+    .strict();
   const change = z.object({ revision: z.number().int().min(1), document: z.unknown() }).strict();
 
   router.get('/', async (_request, response) => {
@@ -27,8 +34,12 @@ export function documentRoutes<K extends DocumentKind>(documents: Documents<K>):
     response.json(await documents.replace(request.params.id, body.revision, body.document));
   });
   router.delete('/:id', async (request, response) => {
-    await documents.remove(request.params.id);
+    const { revision, along } = checked(deletion, { ...request.query, ...(request.body as object) });
+    await documents.remove(request.params.id, revision, along ?? false);
     response.status(204).end();
+  });
+  router.post('/:id/bring-back', async (request, response) => {
+    response.json(await documents.bringBack(request.params.id));
   });
   return router;
 }

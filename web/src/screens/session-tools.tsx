@@ -43,7 +43,7 @@ export function SessionTools({ session }: { session: Stored<Session> }): ReactNo
   };
   const remove = async (): Promise<void> => {
     try {
-      await api.remove(`/sessions/${session.id}`);
+      await api.remove(`/sessions/${session.id}?revision=${session.revision}`);
       await refresh();
     } catch (error) {
       setWrong((error as Error).message);
@@ -69,8 +69,8 @@ export function SessionTools({ session }: { session: Stored<Session> }): ReactNo
                 </Heading>
                 <p>
                   {session.document.status === 'finished'
-                    ? 'Its logged sets go with it, and maxes that rest on them change. This cannot be undone.'
-                    : 'This cannot be undone.'}
+                    ? 'Its logged sets go with it, and maxes that rest on them change. The server keeps it for thirty days.'
+                    : 'It leaves every list. The server keeps it for thirty days.'}
                 </p>
                 <div>
                   <Act small kind="strong" onPress={() => void remove()}>
