@@ -73,12 +73,11 @@ async function firstStart(folder, whole, longestMs) {
 }
 
 /** Writers at work when the server is killed; every write it acknowledged must be there. */
-async function writing(folder) {
-  const { server, address } = await opened(folder);
+async function writing(folder, { server, address }, round) {
   const acknowledged = new Map();
   let over = false;
   const writer = async (name) => {
-    const id = `w-${name}`;
+    const id = `w-${round}-${name}`;
     let revision = 0;
     for (let turn = 1; !over; turn++) {
       const document = { ...kit, name: `Turn ${turn}` };
@@ -108,8 +107,7 @@ async function writing(folder) {
     if (!same && stored.revision !== known.revision + 1)
       throw new Error(`${id} was acknowledged at ${known.revision} and is at ${stored.revision}`);
   }
-  await again.server.kill();
-  return acknowledged.size;
+  return { again, count: acknowledged.size };
 }
 
 async function inFolder(work) {
@@ -129,14 +127,25 @@ const model = await inFolder(async (folder) => {
   await server.kill();
   return { whole, tookMs };
 });
-const starts = Math.ceil(rounds / 5);
+const starts = Math.ceil(rounds / 10);
 for (let i = 0; i < starts; i++)
   await inFolder((folder) => firstStart(folder, model.whole, model.tookMs * 1.1)).catch((error) =>
     give(`First start, round ${i + 1}: ${error.message}`),
   );
-let writers = 0;
-for (let i = 0; i < rounds - starts; i++)
-  writers += await inFolder(writing).catch((error) => give(`Writing, round ${i + 1}: ${error.message}`));
+// The server that was looked at after one kill is the one that is written to before the next.
+const writers = await inFolder(async (folder) => {
+  let running = await opened(folder);
+  let sum = 0;
+  for (let i = 0; i < rounds - starts; i++) {
+    const { again, count } = await writing(folder, running, i).catch((error) =>
+      give(`Writing, round ${i + 1}: ${error.message}`),
+    );
+    running = again;
+    sum += count;
+  }
+  await running.server.kill();
+  return sum;
+});
 if (writers === 0) give('No write was acknowledged in any round; nothing was shown.');
 process.stdout.write(
   `${rounds} rounds of a kill: ${starts} first starts, ${rounds - starts} while ${writers} writers wrote. Nothing acknowledged was lost.\n`,

@@ -89,7 +89,7 @@ test('whatever valid documents say, every figure of an appraisal and a sheet is 
       expect(unsound(makeReport(appraisal, context))).toBe(null);
       expect(unsound(makeSheet(plan, appraisal, context))).toBe(null);
     }),
-    { numRuns: 60 },
+    { numRuns: 25 },
   );
 }, 60_000);
 
@@ -107,7 +107,7 @@ test('a line at the ends of every figure it takes is appraised', () => {
       expect(sessionSchema.safeParse(plan).success).toBe(true);
       expect(unsound(makeReport(appraise(plan, context), context))).toBe(null);
     }),
-    { numRuns: 60 },
+    { numRuns: 40 },
   );
 });
 
