@@ -75,6 +75,7 @@ const unitOk = step('unit tests', [
   '--experimental-vm-modules',
   '--no-warnings',
   'node_modules/jest/bin/jest.js',
+  '--maxWorkers=2',
   '--json',
   `--outputFile=${unit}`,
   '--silent',

@@ -46,7 +46,7 @@ test('a refusal keeps its words; a failure and a lost thread are told, and the n
 });
 
 test('a job past its limit is given up with 503 while the event loop goes on, and another thread takes over', async () => {
-  start({ size: 1, limitMs: 300 });
+  start({ size: 1, limitMs: 1_500 });
   let turns = 0;
   const ticking = setInterval(() => (turns += 1), 10);
   const endless = ask('for ever');
@@ -58,7 +58,7 @@ test('a job past its limit is given up with 503 while the event loop goes on, an
 });
 
 test('more than may wait are turned away with 503', async () => {
-  start({ size: 1, queue: 2, limitMs: 300 });
+  start({ size: 1, queue: 2, limitMs: 1_500 });
   const asked = ['for ever', 'a', 'b', 'c'].map((body) => ask(body).catch((e: { code: string }) => e.code));
   expect(await Promise.all(asked)).toEqual(['too-long', '"a"', '"b"', 'busy']);
 });
