@@ -12,7 +12,7 @@ test('a coach builds a six-movement push day from nothing and prints it', async 
   await page.getByRole('button', { name: 'Start a session' }).click();
   await expect(page.getByText('No movement chosen')).toBeVisible();
 
-  await addByTyping(page, 'incline db press 30° 4x6-8 leave 3 then 1 rest 2 min');
+  await addByTyping(page, '4x6-8 incline db press 30° rest 2 min leave 3 then 1');
   await addByTyping(page, 'dumbbell bench press 3x8-12 leave 2 then 1 rest 1:45');
   // By choosing among the offered names.
   const box = page.getByRole('combobox', { name: 'Add a movement by typing' });

@@ -5,7 +5,7 @@ import { schemeText } from '../session/schemes';
 import { lineFromTyped, readTypedLine } from './typed-line';
 
 test('the line a coach writes', () => {
-  const typed = readTypedLine('incline db press 30° 4x6-8 leave 3 then 1 rest 2 min', 'kg');
+  const typed = readTypedLine('4x6-8 incline db press 30° rest 2 min leave 3 then 1', 'kg');
   expect(typed.entry!.id).toBe('incline-dumbbell-press');
   expect(typed.rig).toEqual({ benchDeg: 30 });
   expect(typed.patch).toEqual({

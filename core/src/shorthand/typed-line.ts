@@ -245,7 +245,7 @@ const settingWords: Record<string, { rig: Rig; as: string }> = {
 const LONGEST = 400;
 
 /**
- * Reads one typed line: "incline db press 30° 4x6-8 leave 3 then 1 rest 2 min". Tolerant: any order,
+ * Reads one typed line: "4x6-8 incline db press 30° rest 2 min leave 3 then 1". Tolerant: any order,
  * short names, small slips. What was not understood is returned in `unknown`. Loads without a unit
  * are in `unit`; names are looked for in `pool`. Never throws.
  */

@@ -36,19 +36,19 @@ export function nearestDay(text: string): string | null {
   return day < FIRST_DAY ? FIRST_DAY : day;
 }
 
-/** Where a day later than `last` stands in a document: its path, or null. Days are known by being written as one. */
-export function dayAfter(last: string, value: unknown, keys: readonly string[] = dayKeys): string | null {
+/** The keys under which documents and requests keep days. */
+const dayKeys: readonly string[] = ['date', 'askedOn', 'today'];
+
+/** Where a day later than `last` stands in a document or a request: its path, or null. */
+export function dayAfter(last: string, value: unknown): string | null {
   if (typeof value !== 'object' || value === null) return null;
   for (const [key, inner] of Object.entries(value)) {
     if (typeof inner === 'string') {
-      if (keys.includes(key) && inner > last) return key;
+      if (dayKeys.includes(key) && inner > last) return key;
     } else {
-      const found = dayAfter(last, inner, keys);
+      const found = dayAfter(last, inner);
       if (found !== null) return `${key}.${found}`;
     }
   }
   return null;
 }
-
-/** The keys under which documents keep days. */
-export const dayKeys: readonly string[] = ['date', 'askedOn'];

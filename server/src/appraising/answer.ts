@@ -3,7 +3,7 @@ import { documentSchemas } from '@drimbo/core/formats/opening';
 import { makeReport } from '@drimbo/core/formats/report';
 import type { Session } from '@drimbo/core/session/document';
 import { liftRecordSchema } from '@drimbo/core/strength/evidence';
-import { daysAfter, daySchema } from '@drimbo/core/units/dates';
+import { daySchema } from '@drimbo/core/units/dates';
 import { z } from 'zod';
 import { checked, Problem, upToAYearAhead } from '../problem';
 import { Recent } from './recent';
@@ -77,8 +77,6 @@ function sentOrKept<T extends object>(
 export function answerJob(job: AppraiseJob): string {
   const body = checked(appraiseRequestSchema, job.body);
   upToAYearAhead(job.today, body);
-  if (body.today !== undefined && body.today > daysAfter(job.today, 366))
-    throw new Problem(400, 'invalid', 'This day lies more than a year ahead.', 'today');
   const context = contextOf({
     client: sentOrKept('client', body.client, job.client, (raw, at) =>
       checked(documentSchemas.client, raw, at),

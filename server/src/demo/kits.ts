@@ -6,7 +6,7 @@ const range = (from: number, to: number, step: number): number[] =>
 
 const pounds = (lb: number): number => Number((lb * KG_PER_LB).toFixed(4));
 
-/** A small gym in a converted boathouse in an invented harbour town. */
+/** An invented small gym by the water. */
 const boathouse: Kit = {
   format: 'drimbo.kit',
   version: 1,

@@ -64,7 +64,7 @@ const ansgarA = [
 ];
 const bramA = [
   'bench press 4x4-6 leave 2 then 1 rest 3 min',
-  'incline db press 30° 3x8-10 leave 2 then 1 rest 2 min',
+  '3x8-10 incline db press 30° rest 2 min leave 2 then 1',
   'dips 3x8-10 leave 2 then 1 rest 2 min',
   'lateral raise 4x12-15 leave 2 then 0 rest 60',
   'skullcrushers 3x8-10 leave 2 then 1 rest 75s',
@@ -81,7 +81,7 @@ export const demoSessions: TypedSession[] = [
     status: 'draft',
     warmup: usual,
     lines: [
-      'incline db press 30° 4x6-8 leave 3 then 1 rest 2 min',
+      '4x6-8 incline db press 30° rest 2 min leave 3 then 1',
       'dumbbell bench press 3x8-12 leave 2 then 1 rest 105s',
       'cable fly low to high 3x12-15 leave 2 then 0 rest 60',
       'cable lateral raise 4x12-15 leave 2 then 0 rest 60',

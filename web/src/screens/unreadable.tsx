@@ -31,7 +31,7 @@ export function Unreadable({ kind }: { kind: DocumentKind }): ReactNode {
   const rows = (data ?? []).filter((row) => row.kind === kind);
   if (rows.length === 0) return null;
   return (
-    <List aria-label={`What cannot be read`}>
+    <List aria-label="What cannot be read">
       {rows.map((row) => (
         <li key={row.id}>
           <span>

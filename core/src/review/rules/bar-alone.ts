@@ -34,7 +34,7 @@ export const barAlone: Rule = {
           }));
         return {
           on: [m.id],
-          what: `${m.name} leaves ${lowestReserve(m.line)} in reserve with no spotter and no safety arms.`,
+          what: `${m.name} goes to ${lowestReserve(m.line)} in reserve, and neither a spotter nor safety arms are there.`,
           why: 'A bar that stops over the body has nowhere to go; this needs someone standing by, arms on the rack, or more in reserve.',
           fixes: [
             {

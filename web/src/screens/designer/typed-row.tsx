@@ -165,7 +165,7 @@ export function TypedRow({
         aria-activedescendant={open && choices.length > 0 ? `${id}-${index}` : undefined}
         autoComplete="off"
         spellCheck={false}
-        placeholder="Add: incline db press 30° 4x6-8 leave 3 then 1 rest 2 min"
+        placeholder="Add: flat db press 3x8-10 leave 2 rest 90s"
         value={text}
         onChange={(e) => {
           setText(e.target.value);

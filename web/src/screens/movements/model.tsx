@@ -95,9 +95,9 @@ export function ModelScreen(): ReactNode {
         </ul>
         <h2>How it meets the dose</h2>
         <p>
-          The coach&apos;s table says how many sets a region is owed. The mechanics move a credit only where
-          order and direction held in nearly all bodies and with the lines moved: the tuck of the elbows for
-          upper chest, delts (as one) and, with dumbbells, the triceps; the grip overhead; half of a
+          What a set counts for each region stands in the coach&apos;s table. The mechanics move a credit only
+          where order and direction held in nearly all bodies and with the lines moved: the tuck of the elbows
+          for upper chest, delts (as one) and, with dumbbells, the triceps; the grip overhead; half of a
           press&apos;s range for chest against triceps. Between a half and one and a half, in steps of .05, on
           a middling body. Everything else is the table&apos;s word, and anything can be pinned by hand.
         </p>
