@@ -29,8 +29,8 @@ export interface User {
 interface Options<T> {
   /** What needs the document of this id. */
   users?: (id: string) => Promise<User[]>;
-  /** Deletes what needs the document along with it; left out, nothing goes along. */
-  takesAlong?: (id: string) => Promise<void>;
+  /** The table whose rows may go along, and come back along, by the id in this column; left out, nothing does. */
+  along?: { table: 'sessions'; column: 'client_id' };
   /** Columns kept beside the document for look-ups. */
   columns?: (document: T) => Record<string, unknown>;
   /** What must hold beside the schema; throws a Problem that says what does not. */
@@ -206,26 +206,59 @@ export class Documents<K extends DocumentKind> {
     const current = await this.get(id);
     if (current.revision !== revision) throw this.stale(current);
     const users = (await this.o.users?.(id)) ?? [];
-    if (users.length > 0 && !(along && this.o.takesAlong))
+    if (users.length > 0 && !(along && this.o.along))
       throw new Problem(409, 'in-use', this.inUse(users), 'id', users);
-    await this.db
-      .updateTable(this.table)
-      .set({ deleted_at: new Date().toISOString(), revision: revision + 1 } as never)
-      .where('id', '=', id)
-      .where('revision', '=', revision)
-      .execute();
-    if (this.o.takesAlong) await this.o.takesAlong(id);
+    await this.db.transaction().execute(async (whole) => {
+      const at = new Date().toISOString();
+      await whole
+        .updateTable(this.table)
+        .set({ deleted_at: at, revision: revision + 1 } as never)
+        .where('id', '=', id)
+        .where('revision', '=', revision)
+        .execute();
+      await this.mark(whole, id, null, at);
+    });
   }
 
-  /** Takes the mark of a deleted document away again. Throws a 404 Problem when there is none. */
+  /** Changes the mark of what goes along with a document, where it is as it was. */
+  private async mark(
+    whole: Kysely<Tables>,
+    id: string,
+    from: string | null,
+    to: string | null,
+  ): Promise<void> {
+    if (!this.o.along) return;
+    const { table, column } = this.o.along;
+    await whole
+      .updateTable(table)
+      .set({ deleted_at: to })
+      .where(column, '=', id)
+      .where('deleted_at', from === null ? 'is' : '=', from)
+      .execute();
+  }
+
+  /**
+   * Takes the mark of a deleted document away again, and of what went along with it. Throws a 404 Problem when
+   * there is none, and what the check says when something it needs is gone.
+   */
   async bringBack(id: string): Promise<Stored<Kinds[K]>> {
-    const result = await this.db
-      .updateTable(this.table)
-      .set({ deleted_at: null } as never)
+    const row = await this.db
+      .selectFrom(this.table)
+      .selectAll()
       .where('id', '=', id)
       .where('deleted_at', 'is not', null)
       .executeTakeFirst();
-    if (result.numUpdatedRows === 0n) throw notFound(`deleted ${this.kind}`);
+    if (!row) throw notFound(`deleted ${this.kind}`);
+    const opened = this.opened(row);
+    if ('document' in opened) await this.o.check?.(opened.document);
+    await this.db.transaction().execute(async (whole) => {
+      await whole
+        .updateTable(this.table)
+        .set({ deleted_at: null } as never)
+        .where('id', '=', id)
+        .execute();
+      await this.mark(whole, id, row.deleted_at, null);
+    });
     return this.get(id);
   }
 
@@ -245,7 +278,7 @@ export class Documents<K extends DocumentKind> {
       .map((u) => `${u.kind} “${u.id}”`)
       .join(', ');
     const more = users.length > 5 ? ` and ${users.length - 5} more` : '';
-    const way = this.o.takesAlong ? 'Say that they go along, or keep it.' : 'Give them another one first.';
+    const way = this.o.along ? 'Say that they go along, or keep it.' : 'Give them another one first.';
     return `This ${this.kind} is used by ${named}${more}. ${way}`;
   }
 }

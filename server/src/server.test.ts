@@ -302,6 +302,20 @@ describe('DELETE', () => {
     expect((await remove('kits/hall', { revision: 1 })).status).toBe(204);
   });
 
+  test('brings a client back with the sessions that went along, and no session without its client', async () => {
+    const document = await fill();
+    const store = makeStore(db, () => today);
+    await store.sessions.create('s2', document);
+    await remove('sessions/s2', { revision: 1 });
+    await new Promise((done) => setTimeout(done, 5));
+    await remove('clients/c', { revision: 1, along: true });
+    const back = (path: string) => ask().post(`/api/${path}/bring-back`).set('Host', host).send({});
+    const alone = await back('sessions/s1');
+    expect([alone.status, alone.body.error.path]).toEqual([400, 'document.clientId']);
+    expect((await back('clients/c')).status).toBe(200);
+    expect([await status('sessions/s1'), await status('sessions/s2')]).toEqual([200, 404]);
+  });
+
   test('of a session takes its logged sets out of what counts', async () => {
     await seedDemo(db, new Date(`${today}T12:00:00Z`));
     const store = makeStore(db, () => today);

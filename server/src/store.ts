@@ -60,14 +60,7 @@ export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
     ).map(({ id }) => ({ kind: 'session', id }));
   const clients = new Documents(db, 'client', today, {
     users: sessionsOf,
-    takesAlong: async (id) => {
-      await db
-        .updateTable('sessions')
-        .set({ deleted_at: new Date().toISOString() })
-        .where('client_id', '=', id)
-        .where('deleted_at', 'is', null)
-        .execute();
-    },
+    along: { table: 'sessions', column: 'client_id' },
   });
   const kits = new Documents(db, 'kit', today, { users: (id) => usersOfKit(db, id) });
   const notebooks = new Documents(db, 'notebook', today);
