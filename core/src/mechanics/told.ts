@@ -5,6 +5,8 @@ import type { Rig } from '../movements/rig';
 /** Where the model may not speak of a region by itself, and why. */
 export interface Untold {
   why: string;
+  /** Which movements, for a reader who has none before them; left out where `why` says it. */
+  where?: string;
   /** Regions nothing is said of. */
   not?: readonly PressingRegion[];
   /** Regions that are told as one. */
@@ -37,6 +39,7 @@ const isPushUp = (m: Movement): boolean => isPress(m) && m.implement === 'bodywe
 const limits: readonly Limit[] = [
   {
     holds: (m) => unchecked.includes(m.pattern) || m.id === 'behind-neck-press' || m.id === 'w-to-y-press',
+    where: 'Rows, curls, rotations, shrugs, stretches, presses behind the neck',
     why: 'Nothing published to check this movement against.',
     not: pressingRegions,
   },
@@ -53,6 +56,7 @@ const limits: readonly Limit[] = [
   },
   {
     holds: (m, rig) => isPress(m) && rig.forearm === 'supinated',
+    where: 'Presses with the palms turned up',
     why: 'The model does not see what turning the palms up does at the shoulder.',
     together: [chest],
   },
@@ -63,6 +67,7 @@ const limits: readonly Limit[] = [
   },
   {
     holds: (m, rig) => isPushUp(m) && (rig.elevationM ?? 0) > 0.45,
+    where: 'Push-ups with the feet almost half a metre up or more',
     why: 'With the feet this high the triceps come out far too large.',
     not: triceps,
   },
@@ -88,12 +93,14 @@ const limits: readonly Limit[] = [
   },
   {
     holds: (m, rig) => m.pattern === 'fly' && m.implement === 'cable' && (rig.pulleyStature ?? 0.82) < 0.4,
+    where: 'Cable flies from below the waist',
     why: 'With the pulley this low the side delt comes out too high, and upper chest and front delt cannot be told apart.',
     not: ['deltSide'],
     together: [['pecUpper', 'deltFront']],
   },
   {
     holds: (m, rig) => isPress(m) && (rig.gripBiacromial ?? 1.5) < 0.9,
+    where: 'Presses with the hands inside the shoulders',
     why: 'With the hands this narrow the side delt comes out too high.',
     not: ['deltSide'],
   },

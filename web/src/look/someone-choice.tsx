@@ -22,7 +22,7 @@ export function SomeoneChoice({
       <Label>
         Measured on
         <Choice value={clientId ?? ''} onChange={(e) => onClient(e.target.value || null)}>
-          <option value="">a middling body, 1.75 m, 80 kg</option>
+          <option value="">middling, 1.75 m, 80 kg</option>
           {someone.clients.map((c) => (
             <option key={c.id} value={c.id}>
               {c.name}

@@ -68,8 +68,11 @@ export function ModelScreen(): ReactNode {
         </p>
         <h2>Not told, or told as one</h2>
         <ul>
-          {allLimits.map(({ why }) => (
-            <li key={why}>{why}</li>
+          {allLimits.map(({ where, why }) => (
+            <li key={why}>
+              {where && `${where}. `}
+              {why}
+            </li>
           ))}
         </ul>
         <h2>Known to be off</h2>
