@@ -22,11 +22,15 @@ const boutSeconds = (t: SetTarget, reps: number | null, m: Timed): number =>
     ? t.holdS * (m.movement.oneSided ? 2 : 1)
     : (reps ?? (t.reps.lo + t.reps.hi) / 2) * secondsARep(m);
 
-/** Time under load of every bout; bouts that are open last as long as is expected of them. */
+/**
+ * Time under load of every bout; bouts that are open last as long as is expected of them, and one of which
+ * nothing comes as long as the try, so that no bout is missing on the clock.
+ */
 const setSeconds = (m: Timed & Pick<MeasuredLine, 'sets'>): number[] =>
-  setTargets(m.line).map((t, i) =>
-    boutSeconds(t, t.open || t.toFailure ? (m.sets[i]?.expectedReps ?? null) : null, m),
-  );
+  setTargets(m.line).map((t, i) => {
+    const expected = t.open || t.toFailure ? m.sets[i]?.expectedReps : null;
+    return boutSeconds(t, expected == null ? null : Math.max(1, expected), m);
+  });
 
 const handling = (movement: Movement): number => {
   if (movement.implement === 'dumbbells' || movement.implement === 'dumbbell') return clockTable.dumbbells;

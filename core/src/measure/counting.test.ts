@@ -1,92 +1,8 @@
-import { sampleContext, line, session, sampleKit, soundPush } from '../testing/samples';
-import { applyEdit } from '../session/edits';
 import { HARD_RESERVE } from '../dose/dose';
-import { layOnClock } from './clocking';
+import { line, sampleContext, session } from '../testing/samples';
 import { countedAs, setsCounted, standingOf } from './counting';
-import { dressLine } from './dress';
 import { layOut } from './lay-out';
-import { loadLine } from './loading';
 import { measure } from './measure';
-import { lossesIn } from './tiring';
-
-const bench = line('barbell-bench-press', {
-  scheme: { kind: 'straight', sets: 3, reps: { lo: 8, hi: 8 } },
-  reserve: { first: 2, last: 2 },
-});
-
-describe('the stages one by one', () => {
-  test('dressing: movement, settings, credits, name and max; the block comes from outside', () => {
-    const m = dressLine(bench, 'block-1', sampleContext);
-    expect(m).toMatchObject({ blockId: 'block-1', name: 'Barbell bench press', pace: 1, voice: 'chest' });
-    expect(m.credits.pecMiddle).toBe(1);
-    expect(m.max.basis).toBe('tested');
-  });
-
-  test('the clock is laid before any load is known', () => {
-    const bare = {
-      ...dressLine(bench, 'b', sampleContext),
-      sets: [],
-      calibrate: false,
-      missing: null,
-      ramps: [],
-      seconds: 0,
-    };
-    const s = session([bench]);
-    const one = { ...s, blocks: [{ ...s.blocks[0]!, id: 'b' }] };
-    const sets = layOnClock(one, [bare], sampleContext).events.filter((e) => e.kind === 'set');
-    expect(sets).toHaveLength(3);
-    expect(sets[1]!.startS - sets[0]!.endS).toBe(bench.restS);
-  });
-
-  test('tiring: nothing lost before the first set, more before each further one', () => {
-    const { timeline, byId } = layOut(session([bench]), sampleContext);
-    const losses = lossesIn(timeline, byId).get(bench.id)!;
-    expect(losses[0]).toBe(0);
-    expect(losses[1]).toBeGreaterThan(0.01);
-    expect(losses[2]).toBeGreaterThan(losses[1]!);
-  });
-
-  test('loading: a client who has lost a tenth gets a tenth less; remembered for the same tiredness', () => {
-    const m = dressLine(bench, 'b', sampleContext);
-    const fresh = loadLine(m, [0, 0, 0], sampleContext);
-    const tired = loadLine(m, [0.1, 0.1, 0.1], sampleContext);
-    expect(tired.sets[0]!.wishKg! / fresh.sets[0]!.wishKg!).toBeCloseTo(0.9, 6);
-    expect(loadLine(m, [0.1, 0.1, 0.1], sampleContext)).toBe(tired);
-    expect(loadLine(m, [0.1, 0.1, 0.1], { ...sampleContext })).not.toBe(tired);
-  });
-
-  test('ramping: another angle of the same lift gets a step of its own, the same angle none', () => {
-    const ramps = (rig: object): number[] =>
-      layOut(session([bench, line('barbell-bench-press', { id: 'second' }, rig)]), sampleContext).lines.map(
-        (m) => m.ramps.length,
-      );
-    expect(ramps({})[1]).toBe(0);
-    expect(ramps({ benchDeg: 30 })[1]).toBe(1);
-    expect(ramps({})[0]).toBeGreaterThan(2);
-  });
-
-  test('ramping: easy push-ups in the warm-up stand for the empty bar', () => {
-    const warmed = {
-      ...session([bench]),
-      warmup: [{ id: 'w', movement: 'easy-push-up', sets: 1, reps: 10, seconds: null, note: '' }],
-    };
-    const [plain, easy] = [session([bench]), warmed].map((s) => layOut(s, sampleContext).lines[0]!.ramps);
-    expect(easy!.length).toBe(plain!.length - 1);
-    expect(plain![0]!.kg).toBe(20);
-    expect(easy![0]!.kg).toBeGreaterThan(20);
-  });
-
-  test('an edit to one line leaves what is kept of the others', () => {
-    const before = layOut(soundPush, sampleContext);
-    const id = before.lines[1]!.id;
-    const after = layOut(
-      applyEdit(soundPush, { do: 'line', line: id, patch: { restS: 200 } }),
-      sampleContext,
-    );
-    expect(after.lines[0]!.sets).toBe(before.lines[0]!.sets);
-    expect(after.lines[1]!.sets).not.toBe(before.lines[1]!.sets);
-  });
-});
 
 describe('what a set counts, each sum written out', () => {
   const counted = (patch: Parameters<typeof line>[1], id = 'barbell-bench-press', rig: object = {}) => {
@@ -220,16 +136,4 @@ describe('what a set counts, each sum written out', () => {
     const { deltSide } = measure(s, sampleContext).dose.groups;
     expect(deltSide).toMatchObject({ prescribed: 3, fractional: 0, direct: 0 });
   });
-});
-
-test('a landmine is loaded on one end: bar plus what hangs there, and both plates of a pair fit', () => {
-  const context = {
-    ...sampleContext,
-    kit: { ...sampleKit, places: [...sampleKit.places, 'landmine' as const] },
-  };
-  const m = layOut(session([line('kneeling-landmine-press', { loadKg: 50 })]), context).lines[0]!;
-  const { kg, perSide, oneEnd } = m.sets[0]!;
-  expect(kg).toBe(50);
-  expect(oneEnd).toBe(true);
-  expect(20 + perSide!.reduce((t, p) => t + p.kg * p.count, 0)).toBe(50);
 });
