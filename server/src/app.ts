@@ -68,6 +68,9 @@ export function makeApp({ store, appraising, webFolder, there, instance, log, to
   if (existsSync(webFolder)) {
     app.use(
       sirv(webFolder, {
+        // The folder is looked at anew each time: a build beside a running server changes what lies in it.
+        dev: true,
+        etag: true,
         gzip: true,
         brotli: true,
         extensions: [],

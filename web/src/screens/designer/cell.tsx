@@ -2,17 +2,22 @@ import { useRef, useState, type ChangeEvent, type KeyboardEvent, type ReactNode 
 import { css, styled, type RuleSet } from 'styled-components';
 import { ink, narrow, size } from '../../look/theme';
 
-/** Where a cell wraps, longer texts are set tighter, so that four loads still fit, and on two lines. */
+/** Where a cell wraps, longer texts are set tighter, so that four loads still fit, and on more lines. */
 const LONG = 13;
+const LETTERS_A_LINE = 15;
+const MOST_LINES = 4;
 
-const wrapping = (long: boolean): RuleSet => css`
+const linesOf = (text: string): number =>
+  text.length <= LONG ? 1 : Math.min(MOST_LINES, Math.max(2, Math.ceil(text.length / LETTERS_A_LINE)));
+
+const wrapping = (lines: number): RuleSet => css`
   display: block;
   resize: none;
   overflow: hidden;
-  line-height: ${long ? '12.5px' : '20px'};
-  height: ${long ? '29px' : '24px'};
+  line-height: ${lines > 1 ? '12.5px' : '20px'};
+  height: ${lines > 1 ? `${4 + 12.5 * lines}px` : '24px'};
 `;
-const Text = styled.input<{ $strong: boolean; $small: boolean; $long: boolean; $wraps: boolean }>`
+const Text = styled.input<{ $strong: boolean; $small: boolean; $lines: number; $wraps: boolean }>`
   width: 100%;
   border: 1px solid transparent;
   border-radius: 3px;
@@ -23,8 +28,8 @@ const Text = styled.input<{ $strong: boolean; $small: boolean; $long: boolean; $
   color: ${(p) => (p.$small ? ink.soft : ink.ink)};
   height: ${(p) => (p.$small ? '19px' : '24px')};
   text-overflow: ellipsis;
-  ${(p) => p.$long && `${narrow} font-size: ${size.fine};`}
-  ${(p) => p.$wraps && wrapping(p.$long)}
+  ${(p) => p.$lines > 1 && `${narrow} font-size: ${size.fine};`}
+  ${(p) => p.$wraps && wrapping(p.$lines)}
   &:hover {
     border-color: ${ink.rule};
     background: ${ink.raised};
@@ -73,7 +78,7 @@ interface CellProps<T> {
   mark?: () => () => void;
   strong?: boolean;
   small?: boolean;
-  /** A long text takes two lines. */
+  /** A long text takes more lines. */
   wraps?: boolean;
   testId?: string;
 }
@@ -135,7 +140,7 @@ export function Cell<T>({
         $strong={strong}
         $small={small}
         $wraps={wraps}
-        $long={wraps && (typed ?? text).length > LONG}
+        $lines={wraps ? linesOf(typed ?? text) : 1}
         value={typed ?? text}
         onFocus={select}
         onChange={(e: ChangeEvent<HTMLInputElement>) => {
