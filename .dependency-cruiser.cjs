@@ -9,6 +9,7 @@ const floors = [
   ['measure'],
   ['choosing'],
   ['review'],
+  ['log'],
   ['shorthand', 'formats'],
 ];
 
@@ -28,7 +29,7 @@ module.exports = {
       severity: 'error',
       comment: 'Only formats may use the appraisal; nothing below it may.',
       from: {
-        path: '^core/src/(units|anatomy|movements|kit|strength|mechanics|session|clock|fatigue|dose|loads|schools|measure|choosing|review|shorthand)/',
+        path: '^core/src/(units|anatomy|movements|kit|strength|mechanics|session|clock|fatigue|dose|loads|schools|measure|choosing|review|log|shorthand)/',
         pathNot: '\\.test\\.ts$',
       },
       to: { path: '^core/src/(appraise|index)\\.ts$' },

@@ -1,4 +1,5 @@
 export default {
+  testTimeout: 90_000,
   projects: [
     {
       displayName: 'core',
@@ -21,6 +22,7 @@ export default {
       rootDir: 'web',
       testEnvironment: 'jsdom',
       setupFiles: ['<rootDir>/../scripts/jsdom-gaps.mjs', '<rootDir>/../scripts/fixed-chance.mjs'],
+      setupFilesAfterEnv: ['<rootDir>/../scripts/patient-dom.mjs'],
       extensionsToTreatAsEsm: ['.ts', '.tsx'],
       transform: { '\\.tsx?$': '<rootDir>/../scripts/jest-esbuild.mjs' },
       testPathIgnorePatterns: ['/dist/', '/node_modules/'],

@@ -47,12 +47,13 @@ async function inTurn(checks) {
 await Promise.all([
   inTurn([
     ['format', ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.']],
-    ['lint', ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0']],
+    ['lint with types', ['node_modules/oxlint/bin/oxlint', '--type-aware', '--quiet', '.']],
   ]),
   inTurn([
+    ['lint', ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0']],
     ...['core', 'server', 'web', 'e2e'].map((room) => [
       `types of ${room}`,
-      ['node_modules/typescript/bin/tsc', '-p', room],
+      ['node_modules/typescript-native/bin/tsc', '-p', room],
     ]),
     [
       'dependency rules',

@@ -91,7 +91,7 @@ test('whatever valid documents say, every figure of an appraisal and a sheet is 
     }),
     { numRuns: 25 },
   );
-}, 60_000);
+}, 240_000);
 
 test('a line at the ends of every figure it takes is appraised', () => {
   const ended = {

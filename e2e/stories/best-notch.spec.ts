@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 import { addByTyping, makeSession, openSession, row, saved, storedSession } from '../desk';
 
 test('the best notch for a lagging upper chest is found and taken, and can be taken back', async ({

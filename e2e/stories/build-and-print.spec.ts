@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 import { addByTyping, expectAxeClean, lineNames, row, saved } from '../desk';
 
 /** Pages of a PDF, counted in the file itself. */

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 import { expectAxeClean } from '../desk';
 
 test('three flies are held against each other on one scale, and the address keeps them', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '../house';
 import { lineNames, makeSession, openSession, row, saved } from '../desk';
 
 async function drag(page: Page, from: Locator, to: { x: number; y: number }): Promise<void> {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 import { addByTyping, makeSession, openSession, row, saved } from '../desk';
 
 /** What is typed, the movement, how its cell reads, and what the sheet says of it. */

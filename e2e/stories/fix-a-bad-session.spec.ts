@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 import { expectAxeClean, lineNames, makeSession, openSession, saved } from '../desk';
 
 test('a bad session is put right with the fixes the review offers', async ({ page }) => {

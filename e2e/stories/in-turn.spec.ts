@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 import { addByTyping, lineNames, makeSession, openSession, saved, storedSession } from '../desk';
 
 test('three movements become a tri-set and four a giant set, by keyboard, and are taken apart', async ({

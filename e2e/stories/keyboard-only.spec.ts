@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 import { lineNames, makeSession, openSession, saved } from '../desk';
 
 test('a session is built, edited, ordered, paired and printed without a mouse', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 
 test('a coach finds the press and the notch for a lagging upper chest', async ({ page }) => {
   await page.goto('/movements');

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 import { addByTyping, expectAxeClean, makeSession, openSession, row, saved } from '../desk';
 
 test('a client without a test is asked to find the load, and a first figure gives the rest', async ({

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 import { addByTyping, lineNames, makeSession, openSession, row, saved, storedSession } from '../desk';
 
 test('a reload in the middle of typing loses nothing', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 import { addByTyping, expectAxeClean, lineNames, makeSession, openSession, row, saved } from '../desk';
 
 test('a coach makes a movement of their own, uses it by name, edits it and takes it out', async ({

@@ -1,4 +1,4 @@
-import { expect, test, type Locator } from '@playwright/test';
+import { expect, test, type Locator } from '../house';
 import { expectAxeClean, lineNames, makeSession, openSession, row, saved } from '../desk';
 
 const message = `hey, for friday:

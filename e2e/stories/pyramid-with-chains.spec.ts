@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 import { addByTyping, expectAxeClean, makeSession, openSession, row, saved } from '../desk';
 
 const figures = (text: string): number[] => (text.match(/\d+(\.\d+)?/g) ?? []).map(Number);

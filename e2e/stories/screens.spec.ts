@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 import { expectAxeClean, makeSession, openSession, row, saved } from '../desk';
 
 for (const [name, path, ready] of [

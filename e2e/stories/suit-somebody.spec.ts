@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 import { lineNames, makeSession, openSession, row, saved, storedSession } from '../desk';
 
 test('a session is made to suit a first year and a comeback, by keyboard, and brought back', async ({

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 import { addByTyping, expectAxeClean, lineNames, makeSession, openSession, row, saved } from '../desk';
 
 test('a movement is swapped because the shoulder complains, and the numbers say what changes', async ({

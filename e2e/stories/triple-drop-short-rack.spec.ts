@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 import { addByTyping, expectAxeClean, makeSession, openSession, row, saved } from '../desk';
 
 test('a triple drop meets a rack with few bells, and the drops that can be made are proposed', async ({

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 import { addByTyping, lineNames, makeSession, openSession, saved, storedSession } from '../desk';
 
 test('two tabs change one session: nothing is lost and the coach decides', async ({ page, context }) => {

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 import { addByTyping, expectAxeClean, makeSession, openSession, row, saved } from '../desk';
 
 test('a warm-up is filled up, the first lift led up to another way, and slow work gets its own load', async ({

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from '../house';
 import { addByTyping, makeSession, openSession, row, saved } from '../desk';
 
 test('what is written and what counts are told apart, and every stage is printed with room to write', async ({

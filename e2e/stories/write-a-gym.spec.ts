@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from '../house';
 import { addByTyping, expectAxeClean, makeSession, openSession, row, saved } from '../desk';
 
 const put = async (page: Page, label: string, text: string): Promise<void> => {

@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { newestSchemas } from './opening';
-import { versionOf, type DocumentKind } from './steps';
+import { documentKinds, versionOf } from './steps';
 
 /** JSON Schema (2020-12) of every document, by file name. */
 export const jsonSchemas = (): Record<string, unknown> =>
   Object.fromEntries(
-    (Object.keys(newestSchemas) as DocumentKind[]).map((kind) => [
+    documentKinds.map((kind) => [
       `${kind}.schema.json`,
       {
         title: `Drimbo ${kind}, version ${versionOf(kind)}`,

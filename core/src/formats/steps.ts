@@ -37,6 +37,7 @@ export const steps = {
 } as const satisfies Record<string, readonly Step[]>;
 
 export type DocumentKind = keyof typeof steps;
+export const documentKinds = Object.keys(steps) as DocumentKind[];
 
 /** The version written today. */
 export const versionOf = (kind: DocumentKind): number => steps[kind].length + 1;

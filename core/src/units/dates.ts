@@ -37,7 +37,7 @@ export function nearestDay(text: string): string | null {
 }
 
 /** The keys under which documents and requests keep days. */
-const dayKeys: readonly string[] = ['date', 'askedOn', 'today'];
+const dayKeys: readonly string[] = ['date', 'askedOn', 'doneOn', 'today'];
 
 /** Where a day later than `last` stands in a document or a request: its path, or null. */
 export function dayAfter(last: string, value: unknown): string | null {

@@ -66,7 +66,7 @@ test('a first start and its demo ended at any statement leave a house that the n
     }
     await next.destroy();
   }
-}, 60_000);
+}, 240_000);
 
 /** A database as the first two migrations left it, with one client in it. */
 async function older(): Promise<void> {

@@ -81,7 +81,7 @@ test('without an answer it is said, and tried again until there is one', async (
   server.down = false;
   await waitFor(() => expect(now().says).toBe('Saved'), { timeout: 8000 });
   expect(server.kit.name).toBe('Later');
-}, 15_000);
+});
 
 test('leaving the page does not lose the last change', async () => {
   const { server, hook, change } = start();
@@ -101,7 +101,7 @@ test('what was changed while the server was away is there in the next tab, and g
   await waitFor(() => expect(server.kit.name).toBe('Before the crash'), { timeout: 8000 });
   await waitFor(() => expect(again.result.current.says).toBe('Saved'));
   expect(Object.keys(localStorage).filter((key) => key.startsWith('drimbo.draft'))).toEqual([]);
-}, 15_000);
+});
 
 test('a draft on a version that has been written over since asks which is to stay', async () => {
   const { server, change, hook, open } = start();

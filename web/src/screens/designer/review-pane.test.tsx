@@ -39,7 +39,7 @@ test('what the fix of a real finding says is what it does', () => {
 test('a finding says what, why, on what ground, and its fix mends it', async () => {
   const { designer, finding, user } = start();
   const bar = finding('bar-alone')!;
-  expect(within(bar).getByText(/no spotter/)).toBeTruthy();
+  expect(within(bar).getByText(/neither a spotter/)).toBeTruthy();
   expect(bar.textContent).toContain('common practice');
   await user.click(within(bar).getByRole('button', { name: /^A spotter will be there/ }));
   expect(designer().session.spotter).toBe(true);

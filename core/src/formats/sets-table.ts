@@ -1,0 +1,68 @@
+import type { ZodType } from 'zod';
+import { performedSetSchema, type PerformedSet } from '../log/performed-set';
+
+interface Column {
+  name: string;
+  write: (set: PerformedSet) => string;
+  /** From the text of a cell; what is no figure becomes NaN, for the schema to refuse. */
+  read: (cell: string) => Partial<PerformedSet>;
+}
+
+type TextField = 'id' | 'clientId' | 'sessionId' | 'lineId' | 'movement' | 'doneOn';
+type FigureField = 'setIndex' | 'loadKg' | 'reps' | 'reserve' | 'tired';
+
+const text = (name: string, field: TextField): Column => ({
+  name,
+  write: (set) => set[field],
+  read: (cell) => ({ [field]: cell }),
+});
+
+const figureIn = (cell: string): number => (cell.trim() === '' ? NaN : Number(cell));
+
+const figure = (name: string, field: FigureField): Column => ({
+  name,
+  write: (set) => String(set[field]),
+  read: (cell) => ({ [field]: figureIn(cell) }),
+});
+
+function rigIn(cell: string): PerformedSet['rig'] {
+  try {
+    return JSON.parse(cell) as PerformedSet['rig'];
+  } catch {
+    return cell as never;
+  }
+}
+
+/** The columns of a table of logged sets, in their order. */
+const columns: readonly Column[] = [
+  text('id', 'id'),
+  text('client', 'clientId'),
+  text('session', 'sessionId'),
+  text('line', 'lineId'),
+  figure('set', 'setIndex'),
+  text('movement', 'movement'),
+  text('done on', 'doneOn'),
+  figure('load kg', 'loadKg'),
+  figure('reps', 'reps'),
+  figure('reps left', 'reserve'),
+  figure('share of max lost before', 'tired'),
+  {
+    name: 'seconds a rep',
+    write: (set) => (set.repS === null ? '' : String(set.repS)),
+    read: (cell) => ({ repS: cell.trim() === '' ? null : Number(cell) }),
+  },
+  { name: 'settings', write: (set) => JSON.stringify(set.rig), read: (cell) => ({ rig: rigIn(cell) }) },
+];
+
+export const setsHeader: readonly string[] = columns.map((c) => c.name);
+
+/** A logged set as the cells of one row. */
+export const cellsOfSet = (set: PerformedSet): string[] => columns.map((c) => c.write(set));
+
+/** What the cells of a row say, by the names in the header; to be looked at by the schema. */
+export const setOfCells = (cells: Readonly<Record<string, string>>): unknown =>
+  Object.assign({}, ...columns.map((c) => (c.name in cells ? c.read(cells[c.name]!) : {})));
+
+/** One row read back. Throws a ZodError that names the field. */
+export const readSet = (cells: Readonly<Record<string, string>>): PerformedSet =>
+  (performedSetSchema as ZodType<PerformedSet>).parse(setOfCells(cells));

@@ -1,0 +1,53 @@
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, resolve } from 'node:path';
+import { test as base } from '@playwright/test';
+
+const root = resolve(import.meta.dirname, '..');
+
+/** A built server with the demo in a folder of its own. `stop` takes the folder along. */
+export async function startHouse(folder = mkdtempSync(join(tmpdir(), 'drimbo-browser-'))) {
+  const child = spawn(process.execPath, ['server/dist/main.js', '--demo'], {
+    cwd: root,
+    env: { ...process.env, DRIMBO_PORT: '0', DRIMBO_HOST: '', DRIMBO_DATA: folder },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
+  const address = await new Promise<string>((found, failed) => {
+    let said = '';
+    child.stdout.on('data', (text) => {
+      said += text;
+      const url = /http:\/\/[^\s/]+/.exec(said)?.[0];
+      if (url) found(url);
+    });
+    child.once('exit', () => failed(new Error(`The server ended before it listened: ${said}`)));
+  });
+  const kill = async (): Promise<void> => {
+    if (child.exitCode !== null || child.signalCode !== null) return;
+    child.kill('SIGKILL');
+    await once(child, 'exit');
+  };
+  const stop = async (): Promise<void> => {
+    await kill();
+    rmSync(folder, { recursive: true, force: true });
+  };
+  return { address, folder, kill, stop };
+}
+
+/** Every worker has a house of its own, so that stories of two files do not meet. */
+export const test = base.extend<object, { house: string }>({
+  house: [
+    // Playwright reads what a fixture needs from the pattern, which must stand here even when empty.
+    // eslint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const { address, stop } = await startHouse();
+      await use(address);
+      await stop();
+    },
+    { scope: 'worker' },
+  ],
+  baseURL: async ({ house }, use) => use(house),
+});
+
+export { expect, type Locator, type Page } from '@playwright/test';
