@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { existsSync, readdirSync, statSync } from 'node:fs';
+import { existsSync, readdirSync, statfsSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { compressAll } from './compress.mjs';
 
@@ -15,6 +15,17 @@ export function checkNode() {
     give(
       `Drimbo needs Node 20.11 to 24; this is ${process.versions.node}. Install one of those and run the command again.`,
     );
+}
+
+/**
+ * Lets the databases of tests lie in memory where there is room for them: what they show of transactions and
+ * kills of a process does not hang on the disk, and they need not wait for it.
+ */
+export function tempInMemory() {
+  const shared = '/dev/shm';
+  if (process.env.TMPDIR || !existsSync(shared)) return;
+  const { bavail, bsize } = statfsSync(shared);
+  if (bavail * bsize > 2 ** 30) process.env.TMPDIR = shared;
 }
 
 /** Installs what the lockfile names when it is missing or the lockfile is newer. */

@@ -1,10 +1,11 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
-import { buildIfStale, checkNode, chromiumIfMissing, installIfMissing } from './ground.mjs';
+import { buildIfStale, checkNode, chromiumIfMissing, installIfMissing, tempInMemory } from './ground.mjs';
 
 checkNode();
 installIfMissing();
 chromiumIfMissing();
+tempInMemory();
 
 const node = process.execPath;
 const tally = { passed: 0, failed: 0 };

@@ -3,13 +3,17 @@ import { join } from 'node:path';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import sirv from 'sirv';
+import { z } from 'zod';
 import { answerProblems } from './answering';
 import { allowHosts, notKept, onlyUtf8, onlyWhile, sameOriginWrites } from './guards';
-import { Problem } from './problem';
+import { found } from './lists';
+import { checked, Problem } from './problem';
 import type { Appraising } from './appraising/pool';
 import { appraiseRoutes } from './routes/appraise';
 import { clientRoutes } from './routes/clients';
 import { documentRoutes } from './routes/documents';
+import { sessionRoutes } from './routes/sessions';
+import { setRoutes } from './routes/sets';
 import type { Store } from './store';
 
 export interface AppOptions {
@@ -57,7 +61,11 @@ export function makeApp({ store, appraising, webFolder, there, instance, log, to
   app.use('/api/clients', clientRoutes(store, today));
   app.use('/api/kits', documentRoutes(store.kits));
   app.use('/api/notebooks', documentRoutes(store.notebooks));
-  app.use('/api/sessions', documentRoutes(store.sessions));
+  app.use('/api/sessions', sessionRoutes(store));
+  app.use('/api/sets', setRoutes(store.sets));
+  app.get('/api/find', async (request, response) => {
+    response.json(await found(store.db, checked(z.string().max(100), request.query.text, 'text')));
+  });
   app.use('/api/appraise', appraiseRoutes(store, appraising, today));
   app.get('/api/unreadable', async (_request, response) => {
     response.json(await store.unreadable());

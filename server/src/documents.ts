@@ -2,7 +2,8 @@ import { documentSchemas, type Documents as Kinds } from '@drimbo/core/formats/o
 import { newest, type DocumentKind } from '@drimbo/core/formats/steps';
 import type { Kysely } from 'kysely';
 import type { ZodType } from 'zod';
-import type { DocumentTable, Tables } from './database/tables';
+import { columnsOf } from './database/columns';
+import type { DocumentRow, DocumentTable, Tables } from './database/tables';
 import { checked, notFound, Problem, upToAYearAhead } from './problem';
 
 export interface Stored<T> {
@@ -31,8 +32,6 @@ interface Options<T> {
   users?: (id: string) => Promise<User[]>;
   /** The table whose rows may go along, and come back along, by the id in this column; left out, nothing does. */
   along?: { table: 'sessions'; column: 'client_id' };
-  /** Columns kept beside the document for look-ups. */
-  columns?: (document: T) => Record<string, unknown>;
   /** What must hold beside the schema; throws a Problem that says what does not. */
   check?: (document: T) => Promise<void>;
 }
@@ -55,7 +54,7 @@ export class Documents<K extends DocumentKind> {
   }
 
   /** The document of a row brought to the newest version, or why there is none. */
-  private opened(row: Tables[DocumentTable]): Stored<Kinds[K]> | Unreadable {
+  private open(row: DocumentRow): Stored<Kinds[K]> | Unreadable {
     const unreadable = (why: string): Unreadable => ({
       kind: this.kind,
       id: row.id,
@@ -93,7 +92,7 @@ export class Documents<K extends DocumentKind> {
   async find(id: string): Promise<Stored<Kinds[K]> | null> {
     const row = await this.row(id);
     if (!row) return null;
-    const opened = this.opened(row);
+    const opened = this.open(row);
     if ('document' in opened) return opened;
     throw new Problem(
       422,
@@ -122,20 +121,38 @@ export class Documents<K extends DocumentKind> {
     return row?.document ?? null;
   }
 
-  private async all(clientId?: string): Promise<(Stored<Kinds[K]> | Unreadable)[]> {
-    let query = this.db.selectFrom(this.table).selectAll().where('deleted_at', 'is', null);
-    if (clientId !== undefined) query = query.where('client_id' as 'id', '=', clientId);
-    return (await query.orderBy('updated_at', 'desc').execute()).map((row) => this.opened(row));
+  /** The rows of these ids in their order, those that cannot be read too; what is gone is left out. */
+  async opened(ids: readonly string[]): Promise<(Stored<Kinds[K]> | Unreadable)[]> {
+    if (ids.length === 0) return [];
+    const rows = await this.db.selectFrom(this.table).selectAll().where('id', 'in', ids).execute();
+    const byId = new Map(rows.map((row) => [row.id, row]));
+    return ids.flatMap((id) => (byId.has(id) ? [this.open(byId.get(id)!)] : []));
+  }
+
+  /** Every row, the newest first. For kinds of which there are few. */
+  private async all(): Promise<(Stored<Kinds[K]> | Unreadable)[]> {
+    const rows = await this.db
+      .selectFrom(this.table)
+      .selectAll()
+      .where('deleted_at', 'is', null)
+      .orderBy('updated_at', 'desc')
+      .execute();
+    return rows.map((row) => this.open(row));
   }
 
   /** What can be read, the newest first. */
-  async list(clientId?: string): Promise<Stored<Kinds[K]>[]> {
-    return (await this.all(clientId)).filter((d) => 'document' in d);
+  async list(): Promise<Stored<Kinds[K]>[]> {
+    return (await this.all()).filter((d) => 'document' in d);
   }
 
   /** What cannot. */
   async unreadable(): Promise<Unreadable[]> {
     return (await this.all()).filter((d) => 'why' in d);
+  }
+
+  /** What was seen of the rows is forgotten: they were written by somebody else. */
+  forget(): void {
+    this.sound.clear();
   }
 
   /** The input as a document that may be written. Throws a 400 Problem with its path for anything else. */
@@ -157,7 +174,7 @@ export class Documents<K extends DocumentKind> {
       revision: 1,
       document: JSON.stringify(document),
       updated_at: new Date().toISOString(),
-      ...this.o.columns?.(document),
+      ...columnsOf(this.kind, document),
     };
     const result = await this.db
       .insertInto(this.table)
@@ -184,7 +201,7 @@ export class Documents<K extends DocumentKind> {
       revision: revision + 1,
       document: JSON.stringify(document),
       updated_at: new Date().toISOString(),
-      ...this.o.columns?.(document),
+      ...columnsOf(this.kind, document),
     };
     const result = await this.db
       .updateTable(this.table)
@@ -249,7 +266,7 @@ export class Documents<K extends DocumentKind> {
       .where('deleted_at', 'is not', null)
       .executeTakeFirst();
     if (!row) throw notFound(`deleted ${this.kind}`);
-    const opened = this.opened(row);
+    const opened = this.open(row);
     if ('document' in opened) await this.o.check?.(opened.document);
     await this.db.transaction().execute(async (whole) => {
       await whole

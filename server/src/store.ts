@@ -1,38 +1,23 @@
-import { rigSchema } from '@drimbo/core/movements/rig';
+import { evidenceOf } from '@drimbo/core/log/performed-set';
 import type { LiftRecord } from '@drimbo/core/strength/evidence';
-import { sql, type Kysely } from 'kysely';
-import type { PerformedSetRow, Tables } from './database/tables';
+import type { Kysely } from 'kysely';
+import type { Tables } from './database/tables';
 import { Documents, type Unreadable, type User } from './documents';
 import { Problem } from './problem';
-
-/** A logged set as evidence of what a client can lift. */
-export const recordOf = (row: PerformedSetRow): LiftRecord => ({
-  movement: row.movement,
-  rig: rigSchema.parse(JSON.parse(row.rig)),
-  date: row.done_on,
-  loadKg: row.load_kg,
-  reps: row.reps,
-  reserve: row.reserve,
-  kind: 'set',
-  tired: row.tired,
-  ...(row.rep_s > 0 ? { repS: row.rep_s } : {}),
-});
+import { setOf, Sets } from './sets';
 
 /** Clients and sessions that name a gym. */
 async function usersOfKit(db: Kysely<Tables>, kitId: string): Promise<User[]> {
-  const named = sql<boolean>`json_valid(document) and json_extract(document, '$.kitId') = ${kitId}`;
-  const found = await Promise.all(
-    (['clients', 'sessions'] as const).map(async (table) => {
-      const rows = await db
-        .selectFrom(table)
-        .select('id')
-        .where('deleted_at', 'is', null)
-        .where(named)
-        .execute();
-      return rows.map(({ id }): User => ({ kind: table === 'clients' ? 'client' : 'session', id }));
-    }),
-  );
-  return found.flat();
+  const named = async (table: 'clients' | 'sessions', kind: User['kind']): Promise<User[]> => {
+    const rows = await db
+      .selectFrom(table)
+      .select('id')
+      .where('kit_id', '=', kitId)
+      .where('deleted_at', 'is', null)
+      .execute();
+    return rows.map(({ id }) => ({ kind, id }));
+  };
+  return [...(await named('clients', 'client')), ...(await named('sessions', 'session'))];
 }
 
 /** How long a deleted document can be brought back, days. */
@@ -65,7 +50,6 @@ export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
   const kits = new Documents(db, 'kit', today, { users: (id) => usersOfKit(db, id) });
   const notebooks = new Documents(db, 'notebook', today);
   const sessions = new Documents(db, 'session', today, {
-    columns: (s) => ({ client_id: s.clientId }),
     check: async (s) => {
       if ((await clients.text(s.clientId)) === null)
         throw new Problem(400, 'invalid', 'There is no client with this id.', 'document.clientId');
@@ -76,11 +60,15 @@ export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
     kits,
     notebooks,
     sessions,
-    /** Every row that is no document any more. */
+    sets: new Sets(db, today),
+    db,
+    /** Gyms and notebooks that are no documents any more; clients and sessions tell theirs in their lists. */
     async unreadable(): Promise<Unreadable[]> {
-      return (
-        await Promise.all([clients, kits, sessions, notebooks].map((documents) => documents.unreadable()))
-      ).flat();
+      return [...(await kits.unreadable()), ...(await notebooks.unreadable())];
+    },
+    /** The rows were written by somebody else. */
+    forget(): void {
+      for (const documents of [clients, kits, notebooks, sessions]) documents.forget();
     },
     /** A client's logged sets, the newest first. */
     async logged(clientId: string, most = 400): Promise<LiftRecord[]> {
@@ -89,12 +77,20 @@ export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
         .selectAll()
         .where('client_id', '=', clientId)
         .where('reps', '>', 0)
-        .where('session_id', 'in', db.selectFrom('sessions').select('id').where('deleted_at', 'is', null))
+        .where(
+          'session_id',
+          'in',
+          db
+            .selectFrom('sessions')
+            .select('id')
+            .where('client_id', '=', clientId)
+            .where('deleted_at', 'is', null),
+        )
         .orderBy('done_on', 'desc')
         .orderBy('set_index')
         .limit(most)
         .execute();
-      return rows.map(recordOf);
+      return rows.flatMap((row) => evidenceOf(setOf(row)) ?? []);
     },
   };
 }

@@ -1,5 +1,6 @@
 import { emptyNotebook } from '@drimbo/core/movements/notebook';
 import { sql, type Kysely, type Migration } from 'kysely';
+import { columnsOf } from './columns';
 import type { Tables } from './tables';
 
 /** The one notebook: that of the coach. */
@@ -12,6 +13,59 @@ const documents = (db: Kysely<unknown>, name: string) =>
     .addColumn('revision', 'integer', (c) => c.notNull())
     .addColumn('document', 'text', (c) => c.notNull())
     .addColumn('updated_at', 'text', (c) => c.notNull());
+
+/** Every list and look-up answers from one of these; documents are read only for the rows of one page. */
+const briefIndexes = [
+  'drop index sessions_of_client',
+  'create index clients_by_name on clients (name_key, id, name, deleted_at) where deleted_at is null',
+  'create index clients_by_change on clients (updated_at desc, id, name_key, deleted_at) where deleted_at is null',
+  'create index clients_named on clients (id, name_key, name)',
+  'create index clients_of_kit on clients (kit_id)',
+  'create index sessions_in_order on sessions (status_rank, day desc, id, client_id, title_key, deleted_at) where deleted_at is null',
+  'create index sessions_by_change on sessions (updated_at desc, id, client_id, title_key, deleted_at) where deleted_at is null',
+  'create index sessions_by_title on sessions (title_key, id, client_id, deleted_at) where deleted_at is null',
+  'create index sessions_of_client on sessions (client_id, deleted_at, updated_at desc, id, title, status_rank, day, minutes, movements)',
+  'create index sessions_of_kit on sessions (kit_id)',
+  ...['clients', 'kits', 'sessions', 'notebooks'].map(
+    (table) => `create index ${table}_deleted on ${table} (deleted_at) where deleted_at is not null`,
+  ),
+];
+
+const PORTION = 500;
+
+/** Fills the columns of rows that were there before them, a portion at a time. */
+async function fillColumns(db: Kysely<unknown>, kind: 'client' | 'session'): Promise<void> {
+  const tables = db as Kysely<Pick<Tables, 'clients' | 'sessions'>>;
+  const table = `${kind}s` as const;
+  for (let after = ''; ;) {
+    const rows = await tables
+      .selectFrom(table)
+      .select(['id', 'document'])
+      .where('id', '>', after)
+      .orderBy('id')
+      .limit(PORTION)
+      .execute();
+    for (const { id, document } of rows) {
+      // A session's row knows its client even where its text does not.
+      const { client_id: _kept, ...columns } = columnsOf(kind, parsed(document));
+      await tables
+        .updateTable(table)
+        .set(columns as never)
+        .where('id', '=', id)
+        .execute();
+    }
+    if (rows.length < PORTION) return;
+    after = rows[rows.length - 1]!.id;
+  }
+}
+
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return null;
+  }
+}
 
 /** Forward only; names sort in the order they run. */
 export const migrations: Record<string, Migration> = {
@@ -79,6 +133,22 @@ export const migrations: Record<string, Migration> = {
     async up(db: Kysely<unknown>) {
       for (const table of ['clients', 'kits', 'sessions', 'notebooks'])
         await db.schema.alterTable(table).addColumn('deleted_at', 'text').execute();
+    },
+  },
+  '006-briefs': {
+    async up(db: Kysely<unknown>) {
+      const add = (table: string, column: string, type: 'text' | 'integer') =>
+        db.schema
+          .alterTable(table)
+          .addColumn(column, type, (c) => c.notNull().defaultTo(type === 'text' ? '' : 0))
+          .execute();
+      for (const column of ['name', 'name_key', 'kit_id']) await add('clients', column, 'text');
+      for (const column of ['title', 'title_key', 'day', 'emphasis', 'kit_id'])
+        await add('sessions', column, 'text');
+      for (const column of ['status_rank', 'minutes', 'movements']) await add('sessions', column, 'integer');
+      await fillColumns(db, 'client');
+      await fillColumns(db, 'session');
+      for (const index of briefIndexes) await sql.raw(index).execute(db);
     },
   },
 };

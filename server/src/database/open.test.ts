@@ -1,9 +1,10 @@
 import { existsSync, mkdtempSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { sql, type Kysely } from 'kysely';
+import { Migrator, sql, type Kysely } from 'kysely';
 import { seedDemo } from '../demo/seed';
 import { openDriver } from './driver';
+import { migrations } from './migrations';
 import { databaseFile, filesOf, openDatabase } from './open';
 import { stillThere } from './still-there';
 import type { Tables } from './tables';
@@ -70,15 +71,12 @@ test('a first start and its demo ended at any statement leave a house that the n
 
 /** A database as the first two migrations left it, with one client in it. */
 async function older(): Promise<void> {
-  const db = await openDatabase(folder);
-  for (const table of ['clients', 'kits', 'sessions', 'notebooks'])
-    await sql`alter table ${sql.table(table)} drop column deleted_at`.execute(db);
-  await sql`alter table performed_sets drop column tired`.execute(db);
-  await sql`alter table performed_sets drop column rep_s`.execute(db);
-  await sql`delete from kysely_migration where name >= '003'`.execute(db);
+  const db = openDriver(databaseFile(folder));
+  const provider = { getMigrations: () => Promise.resolve(migrations) };
+  await new Migrator({ db, provider }).migrateTo('002-notebook');
   await db
     .insertInto('clients')
-    .values({ id: 'kept', revision: 1, document: '{}', updated_at: '' })
+    .values({ id: 'kept', revision: 1, document: '{"name":"Émile","kitId":"hall"}', updated_at: '' })
     .execute();
   await db.destroy();
 }
@@ -110,6 +108,9 @@ test('an upgrade that fails says so, names the copy and changes nothing; the nex
   expect(failed).toBeGreaterThan(4);
   const db = await openDatabase(folder);
   expect(await rows(db)).toEqual([1, 0, 0, 0]);
+  expect(await db.selectFrom('clients').select(['name', 'name_key', 'kit_id']).execute()).toEqual([
+    { name: 'Émile', name_key: 'emile', kit_id: 'hall' },
+  ]);
   await db.destroy();
 });
 

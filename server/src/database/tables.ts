@@ -1,3 +1,5 @@
+import type { Generated } from 'kysely';
+
 /** A document with its revision; a write must name the revision it is based on. */
 export interface DocumentRow {
   id: string;
@@ -9,8 +11,26 @@ export interface DocumentRow {
   deleted_at: string | null;
 }
 
+/** Beside the document lies what finds it and puts it in order (columns.ts). */
+export interface ClientRow extends DocumentRow {
+  name: Generated<string>;
+  /** The name as it is looked for. */
+  name_key: Generated<string>;
+  kit_id: Generated<string>;
+}
+
 export interface SessionRow extends DocumentRow {
   client_id: string;
+  title: Generated<string>;
+  title_key: Generated<string>;
+  /** 0 draft, 1 handed over, 2 finished. */
+  status_rank: Generated<number>;
+  /** The day it is planned for or was done; empty for none. */
+  day: Generated<string>;
+  minutes: Generated<number>;
+  movements: Generated<number>;
+  kit_id: Generated<string>;
+  emphasis: Generated<string>;
 }
 
 /** One set somebody did. This is the table that grows. */
@@ -33,7 +53,7 @@ export interface PerformedSetRow {
 }
 
 export interface Tables {
-  clients: DocumentRow;
+  clients: ClientRow;
   kits: DocumentRow;
   sessions: SessionRow;
   notebooks: DocumentRow;

@@ -4,10 +4,12 @@ import { repSeconds } from '@drimbo/core/session/effort';
 import type { Block, Session, WarmupItem } from '@drimbo/core/session/document';
 import { emptySession, singleBlock } from '@drimbo/core/session/starting';
 import { lineFromTyped, readTypedLine } from '@drimbo/core/shorthand/typed-line';
+import { evidenceOf } from '@drimbo/core/log/performed-set';
 import type { LiftRecord } from '@drimbo/core/strength/evidence';
 import type { Kysely } from 'kysely';
 import type { PerformedSetRow, Tables } from '../database/tables';
-import { makeStore, recordOf } from '../store';
+import { setOf } from '../sets';
+import { makeStore } from '../store';
 import { demoClients } from './clients';
 import { demoKits } from './kits';
 import { demoSessions, type TypedSession } from './sessions';
@@ -122,7 +124,7 @@ async function fill(db: Kysely<Tables>, now: Date): Promise<boolean> {
       todayIso: document.date!,
     });
     if (rows.length > 0) await db.insertInto('performed_sets').values(rows).execute();
-    logs.set(typed.client, [...logged, ...rows.map(recordOf)]);
+    logs.set(typed.client, [...logged, ...rows.flatMap((row) => evidenceOf(setOf(row)) ?? [])]);
   }
   return true;
 }

@@ -1,0 +1,47 @@
+import type { DocumentKind } from '@drimbo/core/formats/steps';
+
+type Raw = Record<string, unknown>;
+
+const rank: Record<string, number> = { draft: 0, 'handed over': 1, finished: 2 };
+
+const textIn = (raw: Raw, key: string): string => (typeof raw[key] === 'string' ? raw[key] : '');
+const figureIn = (raw: Raw, key: string): number => (typeof raw[key] === 'number' ? raw[key] : 0);
+
+/** A name as it is looked for: small letters without accents. */
+export const folded = (text: string): string =>
+  text.normalize('NFKD').replace(/\p{M}/gu, '').toLowerCase().trim();
+
+const movementsIn = (raw: Raw): number =>
+  (Array.isArray(raw.blocks) ? (raw.blocks as Raw[]) : []).reduce(
+    (n, block) => n + (Array.isArray(block?.lines) ? block.lines.length : 0),
+    0,
+  );
+
+const byKind: Record<DocumentKind, (raw: Raw) => Record<string, string | number>> = {
+  client: (raw) => ({
+    name: textIn(raw, 'name'),
+    name_key: folded(textIn(raw, 'name')),
+    kit_id: textIn(raw, 'kitId'),
+  }),
+  session: (raw) => ({
+    client_id: textIn(raw, 'clientId'),
+    title: textIn(raw, 'title'),
+    title_key: folded(textIn(raw, 'title')),
+    status_rank: rank[textIn(raw, 'status')] ?? 0,
+    day: textIn(raw, 'date'),
+    minutes: figureIn(raw, 'minutes'),
+    movements: movementsIn(raw),
+    emphasis: textIn(raw, 'emphasis'),
+    kit_id: textIn(raw, 'kitId'),
+  }),
+  kit: () => ({}),
+  notebook: () => ({}),
+};
+
+/**
+ * What is kept beside a document so that it is found and put in order without reading it. Takes any JSON: what
+ * is no document gives empty columns.
+ */
+export function columnsOf(kind: DocumentKind, raw: unknown): Record<string, string | number> {
+  return byKind[kind](typeof raw === 'object' && raw !== null ? (raw as Raw) : {});
+}
