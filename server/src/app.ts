@@ -11,6 +11,8 @@ import { checked, Problem } from './problem';
 import type { Appraising } from './appraising/pool';
 import { appraiseRoutes } from './routes/appraise';
 import { clientRoutes } from './routes/clients';
+import type { Tasks } from './house/tasks';
+import { dataRoutes } from './routes/data';
 import { documentRoutes } from './routes/documents';
 import { sessionRoutes } from './routes/sessions';
 import { setRoutes } from './routes/sets';
@@ -21,6 +23,8 @@ export interface AppOptions {
   webFolder: string;
   /** Appraises off the event loop. */
   appraising: Appraising;
+  /** Where the database lies and who does long work on it; left out, nothing of that is served. */
+  data?: { folder: string; tasks: Tasks };
   /** Throws while the database file is not where it was opened. */
   there?: () => void;
   /** Tells this server from another at its address. */
@@ -48,7 +52,16 @@ const policy = {
 };
 
 /** The web application: API under /api, the built pages for everything else. */
-export function makeApp({ store, appraising, webFolder, there, instance, log, today }: AppOptions): Express {
+export function makeApp({
+  store,
+  appraising,
+  webFolder,
+  data,
+  there,
+  instance,
+  log,
+  today,
+}: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(helmet({ contentSecurityPolicy: policy, strictTransportSecurity: false }));
@@ -58,7 +71,7 @@ export function makeApp({ store, appraising, webFolder, there, instance, log, to
   app.get('/api/health', (_request, response) => {
     response.json({ ok: true, ...(instance === undefined ? {} : { instance }) });
   });
-  app.use('/api/clients', clientRoutes(store, today));
+  app.use('/api/clients', clientRoutes(store, today, data?.tasks));
   app.use('/api/kits', documentRoutes(store.kits));
   app.use('/api/notebooks', documentRoutes(store.notebooks));
   app.use('/api/sessions', sessionRoutes(store));
@@ -70,6 +83,7 @@ export function makeApp({ store, appraising, webFolder, there, instance, log, to
   app.get('/api/unreadable', async (_request, response) => {
     response.json(await store.unreadable());
   });
+  if (data) app.use('/api/data', dataRoutes({ store, today, ...data }));
   app.use('/api', () => {
     throw new Problem(404, 'not-found', 'There is nothing at this address.');
   });

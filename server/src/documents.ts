@@ -1,3 +1,4 @@
+import type { Unreadable } from '@drimbo/core/formats/lists';
 import { documentSchemas, type Documents as Kinds } from '@drimbo/core/formats/opening';
 import { newest, type DocumentKind } from '@drimbo/core/formats/steps';
 import type { Kysely } from 'kysely';
@@ -11,14 +12,6 @@ export interface Stored<T> {
   revision: number;
   updatedAt: string;
   document: T;
-}
-
-/** A row that is no document any more, as it lies in the file. */
-export interface Unreadable {
-  kind: DocumentKind;
-  id: string;
-  why: string;
-  text: string;
 }
 
 /** A document that needs another one. */

@@ -1,19 +1,11 @@
-import type { Client } from '@drimbo/core/session/client';
+import type { ClientBrief, Found, Page, SessionListed, Unreadable } from '@drimbo/core/formats/lists';
 import type { Session } from '@drimbo/core/session/document';
-import { needsOf, type Need, type SessionBrief } from '@drimbo/core/session/needs';
+import { needsOf, type SessionBrief } from '@drimbo/core/session/needs';
 import { sql, type Kysely, type RawBuilder } from 'kysely';
 import { z } from 'zod';
 import { folded } from './database/columns';
 import type { Tables } from './database/tables';
-import type { Documents, Unreadable } from './documents';
-
-/** Part of a list, with how many rows the whole has. */
-export interface Page<T> {
-  total: number;
-  page: number;
-  size: number;
-  rows: T[];
-}
+import type { Documents } from './documents';
 
 const asked = z.object({
   page: z.coerce.number().int().min(0).max(100_000).default(0),
@@ -25,22 +17,6 @@ export const clientsAsked = asked.extend({ sort: z.enum(['name', 'changed']).def
 export const sessionsAsked = asked
   .extend({ sort: z.enum(['state', 'changed', 'title']).default('state') })
   .strict();
-
-export interface ClientBrief extends Pick<
-  Client,
-  'name' | 'about' | 'lagging' | 'limits' | 'minutes' | 'daysAWeek'
-> {
-  id: string;
-  revision: number;
-  needs: Need[];
-}
-
-export interface SessionRowBrief extends Pick<Session, 'title' | 'status' | 'date' | 'emphasis' | 'minutes'> {
-  id: string;
-  revision: number;
-  movements: number;
-  client: { id: string; name: string };
-}
 
 const statuses: readonly Session['status'][] = ['draft', 'handed over', 'finished'];
 
@@ -159,7 +135,7 @@ export async function clientsPage(
 export async function sessionsPage(
   db: Kysely<Tables>,
   a: z.infer<typeof sessionsAsked>,
-): Promise<Page<SessionRowBrief | Unreadable>> {
+): Promise<Page<SessionListed | Unreadable>> {
   const listing = sessionListing(a);
   const ids = await idsOf(db, listing, a.size, a.page);
   const rows = await db
@@ -179,7 +155,7 @@ export async function sessionsPage(
     total: await countOf(db, listing),
     page: a.page,
     size: a.size,
-    rows: ids.flatMap((id): (SessionRowBrief | Unreadable)[] => {
+    rows: ids.flatMap((id): (SessionListed | Unreadable)[] => {
       const row = byId.get(id);
       if (!row) return [];
       const { torn, status_rank, day, client_id, owner, emphasis, ...brief } = row;
@@ -209,7 +185,7 @@ export async function namesOf(
 }
 
 /** What goes by a name: a few clients and sessions. */
-export async function found(db: Kysely<Tables>, search: string, most = 8) {
+export async function found(db: Kysely<Tables>, search: string, most = 8): Promise<Found> {
   const clients = await idsOf(db, clientListing({ ...clientsAsked.parse({}), search }), most);
   const order = { ...sessionsAsked.parse({}), sort: 'changed' as const };
   const sessions = await idsOf(db, sessionListing({ ...order, search }), most);

@@ -5,12 +5,14 @@ import { availableParallelism } from 'node:os';
 import pino from 'pino';
 import { makeApp } from './app';
 import { Pool } from './appraising/pool';
-import { backupCommand } from './backup/command';
 import { dailyFile, dropOutlived } from './backup/daily';
+import { failureOf, runCommand } from './commands/commands';
 import { readConfig } from './config';
 import { openDatabase } from './database/open';
 import { stillThere } from './database/still-there';
 import { seedDemo } from './demo/seed';
+import { dropLeftovers } from './house/leftovers';
+import { tasksOn } from './house/tasks';
 import { markRunning, putAside } from './running';
 import { forgetDeleted, makeStore, todayUtc } from './store';
 
@@ -39,15 +41,16 @@ async function start(): Promise<void> {
   const args = process.argv.slice(2);
   const config = readConfig(process.env, process.cwd());
   process.umask(0o077);
-  const done = await backupCommand(args, config);
+  const done = await runCommand(args, config);
   if (done !== null) {
-    say(done);
+    say(args.includes('--json') ? JSON.stringify({ result: done.result }) : done.says);
     return;
   }
   if (args.includes('--reset')) {
     const aside = await putAside(config.dataFolder);
     if (aside !== null) say(`The database that was there is kept as ${aside}.`);
   }
+  dropLeftovers(config.dataFolder);
   const db = await openDatabase(config.dataFolder);
   await forgetDeleted(db);
   if (args.includes('--demo') && (await seedDemo(db))) say('The Boathouse demo is in place.');
@@ -57,6 +60,7 @@ async function start(): Promise<void> {
     store: makeStore(db),
     appraising: pool.appraise,
     webFolder: config.webFolder,
+    data: { folder: config.dataFolder, tasks: tasksOn(process.argv[1]!, config.dataFolder) },
     there: stillThere(config.dataFolder),
     instance,
     log: (error) => log.error(error),
@@ -94,6 +98,7 @@ async function start(): Promise<void> {
 }
 
 start().catch((error: unknown) => {
-  process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
+  if (process.argv.includes('--json')) say(JSON.stringify({ failure: failureOf(error) }));
+  else process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
   process.exitCode = 1;
 });

@@ -1,8 +1,10 @@
+import type { Deleted, Unreadable } from '@drimbo/core/formats/lists';
 import { evidenceOf } from '@drimbo/core/log/performed-set';
 import type { LiftRecord } from '@drimbo/core/strength/evidence';
-import type { Kysely } from 'kysely';
+import { daysAfter } from '@drimbo/core/units/dates';
+import { sql, type Kysely } from 'kysely';
 import type { Tables } from './database/tables';
-import { Documents, type Unreadable, type User } from './documents';
+import { Documents, type User } from './documents';
 import { Problem } from './problem';
 import { setOf, Sets } from './sets';
 
@@ -65,6 +67,15 @@ export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
     /** Gyms and notebooks that are no documents any more; clients and sessions tell theirs in their lists. */
     async unreadable(): Promise<Unreadable[]> {
       return [...(await kits.unreadable()), ...(await notebooks.unreadable())];
+    },
+    /** What was deleted and can still be brought back, the last first. */
+    async deleted(): Promise<Deleted[]> {
+      const rows = await sql<Deleted>`
+        select 'client' as kind, id, name, deleted_at as deletedAt from clients where deleted_at is not null
+        union all select 'session', id, title, deleted_at from sessions where deleted_at is not null
+        union all select 'kit', id, json_extract(document, '$.name'), deleted_at from kits where deleted_at is not null
+        order by deletedAt desc limit 500`.execute(db);
+      return rows.rows.map((row) => ({ ...row, goneOn: daysAfter(row.deletedAt.slice(0, 10), KEPT_DAYS) }));
     },
     /** The rows were written by somebody else. */
     forget(): void {

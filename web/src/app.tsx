@@ -22,10 +22,11 @@ const Model = lazy(() => import('./screens/movements/model').then((m) => ({ defa
 const Kits = lazy(() => import('./screens/kit/kits').then((m) => ({ default: m.KitsScreen })));
 const KitPage = lazy(() => import('./screens/kit/kit').then((m) => ({ default: m.KitScreen })));
 const Loads = lazy(() => import('./screens/loads/loads').then((m) => ({ default: m.LoadsScreen })));
+const Data = lazy(() => import('./screens/data/data').then((m) => ({ default: m.DataScreen })));
 const SheetPage = lazy(() => import('./screens/sheet').then((m) => ({ default: m.SheetScreen })));
 
 const Top = styled.header`
-  height: 44px;
+  min-height: 44px;
   display: flex;
   align-items: center;
   gap: 22px;
@@ -34,10 +35,19 @@ const Top = styled.header`
   @media print {
     display: none;
   }
-  @media (max-width: 520px) {
-    gap: 12px;
+  @media (max-width: 640px) {
+    flex-wrap: wrap;
+    justify-content: space-between;
+    gap: 4px 12px;
+    padding-block: 6px;
     .keys {
       display: none;
+    }
+    nav {
+      order: 1;
+      flex: 1 0 100%;
+      flex-wrap: wrap;
+      gap: 0 14px;
     }
   }
   .mark {
@@ -76,6 +86,7 @@ function Frame(): ReactNode {
           <NavLink to="/movements">Movements</NavLink>
           <NavLink to="/loads">Loads</NavLink>
           <NavLink to="/kit">Kit</NavLink>
+          <NavLink to="/data">Data</NavLink>
         </nav>
         <Find />
       </Top>
@@ -102,6 +113,7 @@ export function App(): ReactNode {
         <Route path="/loads" element={<Loads />} />
         <Route path="/kit" element={<Kits />} />
         <Route path="/kit/:id" element={<KitPage />} />
+        <Route path="/data" element={<Data />} />
         <Route path="/sessions" element={<Sessions />} />
         <Route path="/sessions/:id" element={<Designer />} />
         <Route path="/sessions/:id/sheet" element={<SheetPage />} />

@@ -2,7 +2,7 @@ import { chmodSync, copyFileSync, existsSync, mkdirSync, renameSync, rmSync, sta
 import { dirname, join } from 'node:path';
 import { sql, type Kysely } from 'kysely';
 import { openDriver } from '../database/driver';
-import { databaseFile, filesOf, stamp } from '../database/open';
+import { databaseFile, filesOf, openDatabase, stamp } from '../database/open';
 import type { Tables } from '../database/tables';
 import { nobodyRuns } from '../running';
 
@@ -89,4 +89,47 @@ export async function restore(folder: string, file: string): Promise<Contents & 
     });
   renameSync(incoming, main!);
   return { ...contents, aside };
+}
+
+const inOrder = ['notebooks', 'kits', 'clients', 'sessions', 'performed_sets'] as const;
+
+async function columnsOfTable(db: Kysely<Tables>, table: string): Promise<string> {
+  const { rows } = await sql<{ name: string }>`select name from pragma_table_info(${table})`.execute(db);
+  return rows.map((row) => `"${row.name}"`).join(', ');
+}
+
+/**
+ * Puts what a backup holds in the place of what the database holds, in one transaction and under a running server;
+ * a copy of what was there is kept. Older backups are brought up to date on the way. Throws an Error, and changes
+ * nothing, when the backup cannot be read.
+ */
+export async function restoreInto(folder: string, file: string): Promise<Contents & { aside: string }> {
+  const contents = await contentsOf(file);
+  const workshop = join(folder, `restoring-${process.pid}`);
+  mkdirSync(workshop, { recursive: true, mode: 0o700 });
+  const incoming = databaseFile(workshop);
+  try {
+    copyFileSync(file, incoming);
+    await (await openDatabase(workshop)).destroy();
+    const aside = join(folder, `before-restore-${stamp()}.sqlite`);
+    await backUp(folder, aside);
+    const db = openDriver(databaseFile(folder));
+    try {
+      await sql`attach database ${incoming} as incoming`.execute(db);
+      await db.transaction().execute(async (whole) => {
+        for (const table of [...inOrder].reverse()) await sql`delete from ${sql.table(table)}`.execute(whole);
+        for (const table of inOrder) {
+          const columns = sql.raw(await columnsOfTable(whole, table));
+          await sql`insert into main.${sql.raw(table)} (${columns}) select ${columns} from incoming.${sql.raw(table)}`.execute(
+            whole,
+          );
+        }
+      });
+    } finally {
+      await db.destroy();
+    }
+    return { ...contents, aside };
+  } finally {
+    rmSync(workshop, { recursive: true, force: true });
+  }
 }

@@ -1,12 +1,14 @@
 import { needsOf } from '@drimbo/core/session/needs';
 import { Router } from 'express';
+import { z } from 'zod';
+import type { Tasks } from '../house/tasks';
 import { briefsOf, clientsAsked, clientsPage, namesOf } from '../lists';
-import { checked } from '../problem';
+import { checked, Problem } from '../problem';
 import type { Store } from '../store';
 import { documentRoutes } from './documents';
 
 /** Clients, the roster with what each needs, and a client's sessions and logged sets. */
-export function clientRoutes(store: Store, today: () => string): Router {
+export function clientRoutes(store: Store, today: () => string, tasks?: Tasks): Router {
   const router = Router();
   router.get('/', async (request, response) => {
     response.json(await clientsPage(store.db, store.clients, checked(clientsAsked, request.query), today()));
@@ -19,6 +21,14 @@ export function clientRoutes(store: Store, today: () => string): Router {
     const briefs = (await briefsOf(store.db, [client.id])).get(client.id)!;
     const logged = await store.logged(client.id);
     response.json({ ...client, sessions: briefs, logged, needs: needsOf(client.document, briefs, today()) });
+  });
+  /** Takes a client away for good; the name says that this one is meant. */
+  router.post('/:id/erase', async (request, response) => {
+    const { name } = checked(z.object({ name: z.string() }).strict(), request.body);
+    const client = await store.clients.get(request.params.id);
+    if (name !== client.document.name)
+      throw new Problem(400, 'invalid', 'The name is not that of the client; nothing was erased.', 'name');
+    response.json(await tasks!(['--erase', client.id]));
   });
   router.use(documentRoutes(store.clients));
   return router;

@@ -22,16 +22,15 @@ interface ErrorBody {
   current?: unknown;
 }
 
-async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+const jsonOf = (body: unknown): RequestInit =>
+  body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) };
+
+async function call<T>(method: string, path: string, sent: RequestInit = {}): Promise<T> {
   let response: Response;
   try {
-    response = await fetch(`/api${path}`, {
-      method,
-      ...(body === undefined
-        ? {}
-        : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
-    });
-  } catch {
+    response = await fetch(`/api${path}`, { method, ...sent });
+  } catch (error) {
+    if ((error as Error).name === 'AbortError') throw error;
     throw new Unreachable();
   }
   if (response.status === 204) return undefined as T;
@@ -50,7 +49,14 @@ async function call<T>(method: string, path: string, body?: unknown): Promise<T>
 
 export const api = {
   get: <T>(path: string) => call<T>('GET', path),
-  post: <T>(path: string, body: unknown) => call<T>('POST', path, body),
-  put: <T>(path: string, body: unknown) => call<T>('PUT', path, body),
+  post: <T>(path: string, body: unknown) => call<T>('POST', path, jsonOf(body)),
+  put: <T>(path: string, body: unknown) => call<T>('PUT', path, jsonOf(body)),
   remove: (path: string) => call<void>('DELETE', path),
+  /** A file as it is. Rejects with an AbortError when stopped. */
+  upload: <T>(path: string, file: Blob, stop: AbortSignal) =>
+    call<T>('POST', path, {
+      headers: { 'content-type': 'application/octet-stream' },
+      body: file,
+      signal: stop,
+    }),
 };

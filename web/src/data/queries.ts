@@ -1,10 +1,11 @@
+import type { ClientBrief, Found, Page, SessionListed, Unreadable } from '@drimbo/core/formats/lists';
 import type { Kit } from '@drimbo/core/kit/kit';
 import type { Client } from '@drimbo/core/session/client';
 import type { Session } from '@drimbo/core/session/document';
 import type { Need, SessionBrief } from '@drimbo/core/session/needs';
 import type { LiftRecord } from '@drimbo/core/strength/evidence';
-import { QueryClient, useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { keepPreviousData, QueryClient, useInfiniteQuery, useQuery } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
 import { api } from './api';
 import { savesDone } from './pending-saves';
 
@@ -14,11 +15,9 @@ export interface Stored<T> {
   updatedAt: string;
   document: T;
 }
-export interface RosterRow extends Stored<Client> {
+export interface ClientFile extends Stored<Client> {
   sessions: SessionBrief[];
   needs: Need[];
-}
-export interface ClientFile extends RosterRow {
   logged: LiftRecord[];
 }
 
@@ -26,8 +25,41 @@ export const queryClient = new QueryClient({
   defaultOptions: { queries: { retry: 1, staleTime: 2_000, refetchOnWindowFocus: true } },
 });
 
-export const useRoster = () =>
-  useQuery({ queryKey: ['roster'], queryFn: () => api.get<RosterRow[]>('/clients') });
+/** A list asked for a page at a time, with what is looked for in it. */
+function usePages<T>(key: string, path: string, search: string, sort: string) {
+  const pages = useInfiniteQuery({
+    queryKey: [key, 'list', search, sort],
+    queryFn: ({ pageParam }) =>
+      api.get<Page<T>>(`${path}?page=${pageParam}&sort=${sort}&search=${encodeURIComponent(search)}`),
+    initialPageParam: 0,
+    getNextPageParam: (last) => ((last.page + 1) * last.size < last.total ? last.page + 1 : undefined),
+    placeholderData: keepPreviousData,
+  });
+  const rows = useMemo(() => pages.data?.pages.flatMap((page) => page.rows) ?? [], [pages.data]);
+  return { ...pages, rows, total: pages.data?.pages[0]?.total ?? null };
+}
+
+export const useClients = (search = '', sort = 'name') =>
+  usePages<ClientBrief | Unreadable>('roster', '/clients', search, sort);
+
+export const useSessions = (search = '', sort = 'state') =>
+  usePages<SessionListed | Unreadable>('sessions', '/sessions', search, sort);
+
+/** Every client by name, for a choice. */
+export const useClientNames = () =>
+  useQuery({
+    queryKey: ['roster', 'names'],
+    queryFn: () => api.get<{ id: string; name: string }[]>('/clients/names'),
+  });
+
+/** Clients and sessions that go by a text. */
+export const useFound = (text: string) =>
+  useQuery({
+    queryKey: ['roster', 'found', text],
+    queryFn: () => api.get<Found>(`/find?text=${encodeURIComponent(text)}`),
+    enabled: text !== '',
+    placeholderData: keepPreviousData,
+  });
 
 export const useClientFile = (id: string | undefined) =>
   useQuery({
@@ -37,9 +69,6 @@ export const useClientFile = (id: string | undefined) =>
   });
 
 export const useKits = () => useQuery({ queryKey: ['kits'], queryFn: () => api.get<Stored<Kit>[]>('/kits') });
-
-export const useSessions = () =>
-  useQuery({ queryKey: ['sessions'], queryFn: () => api.get<Stored<Session>[]>('/sessions') });
 
 let openings = 0;
 

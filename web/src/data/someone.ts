@@ -3,7 +3,7 @@ import { bodyOf } from '@drimbo/core/measure/context';
 import type { Context } from '@drimbo/core/measure/context';
 import { useMemo } from 'react';
 import { useNotebook } from './notebook';
-import { todayIso, useClientFile, useKits, useRoster, type Stored } from './queries';
+import { todayIso, useClientFile, useClientNames, useKits, type Stored } from './queries';
 import type { Kit } from '@drimbo/core/kit/kit';
 import { notchesOf } from '@drimbo/core/kit/kit';
 
@@ -22,14 +22,10 @@ export interface Someone {
 
 /** Whose body and gym a movement is looked at with: a client and theirs, or nobody in particular. */
 export function useSomeone(clientId: string | null, kitId: string | null): Someone {
-  const roster = useRoster();
+  const names = useClientNames().data;
   const kits = useKits();
   const notebook = useNotebook().data?.document;
   const file = useClientFile(clientId ?? undefined).data;
-  const clients = useMemo(
-    () => (roster.data ?? []).map((c) => ({ id: c.id, name: c.document.name })),
-    [roster.data],
-  );
   const all = kits.data ?? [];
   const richest = [...all].sort((a, b) => notchesOf(b.document).length - notchesOf(a.document).length)[0];
   const stored = all.find((k) => k.id === (kitId ?? file?.document.kitId)) ?? richest;
@@ -48,5 +44,5 @@ export function useSomeone(clientId: string | null, kitId: string | null): Someo
     [file, kit, notebook],
   );
   const body = useMemo(() => (context ? bodyOf(context) : middling), [context]);
-  return { body, context, clients, kits: all, kitId: stored?.id ?? '', kit };
+  return { body, context, clients: names ?? [], kits: all, kitId: stored?.id ?? '', kit };
 }

@@ -77,3 +77,9 @@ export function tabId(storage: Storage): string {
   storage.setItem('drimbo.tab', made);
   return made;
 }
+
+/** Takes the unsaved work on some documents off this device, whichever tab it was of. */
+export function forgetDraftsOf(storage: Storage, names: readonly string[]): void {
+  const keys = Array.from({ length: storage.length }, (_, i) => storage.key(i)!);
+  for (const key of keys) if (names.some((name) => key.startsWith(stem(name)))) storage.removeItem(key);
+}

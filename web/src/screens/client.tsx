@@ -11,6 +11,7 @@ import { Act, Blank, Sheet, SheetHead, Title } from '../look/parts';
 import { ink, size } from '../look/theme';
 import type { Kit } from '@drimbo/core/kit/kit';
 import type { Session } from '@drimbo/core/session/document';
+import { ClientData } from './client-data';
 import { ClientFacts } from './client-facts';
 import { ClientMaxes } from './client-maxes';
 
@@ -124,6 +125,7 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
               <li style={{ color: ink.soft }}>None yet. Start one: it takes the facts on this page.</li>
             )}
           </Rows>
+          <ClientData file={file} />
         </Sheet>
       </div>
     </SheetsPage>

@@ -1,15 +1,17 @@
 import { regions } from '@drimbo/core/anatomy/regions';
-import { useEffect, type ReactNode } from 'react';
+import { useDeferredValue, useEffect, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { useRoster, type RosterRow } from '../data/queries';
+import type { ClientBrief } from '@drimbo/core/formats/lists';
+import { useClients } from '../data/queries';
 import { Act, Blank, Sheet, Title } from '../look/parts';
 import { ink, voiceText } from '../look/theme';
 import { NewClient } from './new-client';
 import { ListPage, ListTable } from '../look/lists';
-import { Unreadable } from './unreadable';
+import { More } from '../parts/more';
+import { SearchBox } from '../parts/search-box';
+import { TornRow } from './unreadable';
 
-function Minds({ row }: { row: RosterRow }): ReactNode {
-  const c = row.document;
+function Minds({ row: c }: { row: ClientBrief }): ReactNode {
   return (
     <>
       {c.lagging.length > 0 && (
@@ -37,7 +39,8 @@ function Minds({ row }: { row: RosterRow }): ReactNode {
 
 /** The roster: who there is and what each needs next. */
 export function ClientsScreen(): ReactNode {
-  const roster = useRoster();
+  const [search, setSearch] = useState('');
+  const roster = useClients(useDeferredValue(search));
   useEffect(() => {
     document.title = 'Clients · Drimbo';
   }, []);
@@ -48,19 +51,22 @@ export function ClientsScreen(): ReactNode {
         <Act onPress={() => void roster.refetch()}>Try again</Act>
       </Blank>
     );
-  if (!roster.data) return <Blank title="Opening the clients…" />;
+  if (roster.total === null) return <Blank title="Opening the clients…" />;
   return (
     <ListPage>
       <header>
         <Title>Clients</Title>
         <span>
-          {roster.data.length} {roster.data.length === 1 ? 'client' : 'clients'}
+          {roster.total} {roster.total === 1 ? 'client' : 'clients'}
+          {search.trim() !== '' && ' by that name'}
         </span>
+        <SearchBox label="Look for a client" value={search} onChange={setSearch} />
         <NewClient />
       </header>
-      <Unreadable kind="client" />
       <Sheet>
-        {roster.data.length === 0 ? (
+        {roster.total === 0 && search.trim() !== '' ? (
+          <Blank title="Nobody by that name" />
+        ) : roster.total === 0 ? (
           <Blank title="No clients yet">
             <p>Add the first: a name, stature, bodyweight and the gym are enough to begin.</p>
           </Blank>
@@ -75,38 +81,48 @@ export function ClientsScreen(): ReactNode {
               </tr>
             </thead>
             <tbody>
-              {roster.data.map((row) => (
-                <tr key={row.id}>
-                  <td style={{ width: '30%' }}>
-                    <Link className="name" to={`/clients/${row.id}`}>
-                      {row.document.name}
-                    </Link>
-                    <small>{row.document.about}</small>
-                  </td>
-                  <td style={{ width: '26%' }}>
-                    <Minds row={row} />
-                  </td>
-                  <td className="nowrap">
-                    {row.document.minutes} min<small>{row.document.daysAWeek} days a week</small>
-                  </td>
-                  <td>
-                    {row.needs.map((n) => (
-                      <div
-                        key={n.says}
-                        style={{ fontWeight: n.loud ? 620 : 420, color: n.loud ? ink.ink : ink.soft }}
-                      >
-                        {n.says}
-                      </div>
-                    ))}
-                    {row.needs.length === 0 && (
-                      <span style={{ color: ink.soft }}>Nothing: the next session is with the client</span>
-                    )}
-                  </td>
-                </tr>
-              ))}
+              {roster.rows.map((row) =>
+                'why' in row ? (
+                  <TornRow key={row.id} row={row} columns={4} />
+                ) : (
+                  <tr key={row.id}>
+                    <td style={{ width: '30%' }}>
+                      <Link className="name" to={`/clients/${row.id}`}>
+                        {row.name}
+                      </Link>
+                      <small>{row.about}</small>
+                    </td>
+                    <td style={{ width: '26%' }}>
+                      <Minds row={row} />
+                    </td>
+                    <td className="nowrap">
+                      {row.minutes} min<small>{row.daysAWeek} days a week</small>
+                    </td>
+                    <td>
+                      {row.needs.map((n) => (
+                        <div
+                          key={n.says}
+                          style={{ fontWeight: n.loud ? 620 : 420, color: n.loud ? ink.ink : ink.soft }}
+                        >
+                          {n.says}
+                        </div>
+                      ))}
+                      {row.needs.length === 0 && (
+                        <span style={{ color: ink.soft }}>Nothing: the next session is with the client</span>
+                      )}
+                    </td>
+                  </tr>
+                ),
+              )}
             </tbody>
           </ListTable>
         )}
+        <More
+          shown={roster.rows.length}
+          total={roster.total}
+          isComing={roster.isFetchingNextPage}
+          onMore={() => void roster.fetchNextPage()}
+        />
       </Sheet>
     </ListPage>
   );

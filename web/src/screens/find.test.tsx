@@ -1,8 +1,9 @@
-import { sampleClient, sampleKit } from '@drimbo/core/testing/samples';
-import { fireEvent, screen, within } from '@testing-library/react';
+import { sampleKit } from '@drimbo/core/testing/samples';
+import { act, fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useLocation } from 'react-router';
 import type { ReactNode } from 'react';
+import { answering } from '../testing/answers';
 import { show } from '../testing/desk';
 import { Find } from './find';
 import { setHit } from './hits';
@@ -13,14 +14,20 @@ function Where(): ReactNode {
 }
 const stored = <T,>(id: string, document: T) => ({ id, revision: 1, updatedAt: '', document });
 const start = () => {
-  const session = { id: 's1', title: 'Heavy Monday', status: 'draft', date: null, movements: 4 };
+  answering(({ path }) => {
+    const text = new URL(path, 'http://here').searchParams.get('text')!;
+    const clients = [{ id: 'c', name: 'Jorun Aske' }].filter((c) => c.name.toLowerCase().includes(text));
+    const sessions = [
+      { id: 's1', title: 'Heavy Monday', status: 'draft', date: null, client: 'Jorun Aske' },
+    ].filter((s) => s.title.toLowerCase().includes(text));
+    return { body: { clients, sessions } };
+  });
   show(
     <>
       <Find />
       <Where />
     </>,
     {
-      roster: [{ ...stored('c', { ...sampleClient, name: 'Jorun Aske' }), sessions: [session], needs: [] }],
       kits: [stored('loft', { ...sampleKit, name: 'Rope loft' })],
       notebook: stored('notebook', undefined),
     },
@@ -30,6 +37,8 @@ const start = () => {
     if (!screen.queryByRole('combobox')) fireEvent.keyDown(window, { key: '/' });
     const box = await screen.findByRole('combobox');
     fireEvent.change(box, { target: { value: text } });
+    // What comes from the server comes a moment later.
+    await act(() => new Promise((done) => setTimeout(done, 30)));
     return within(screen.getByRole('listbox'))
       .queryAllByRole('option')
       .map((o) => o.firstChild!.textContent!);

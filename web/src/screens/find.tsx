@@ -52,7 +52,8 @@ function FindBox({ close }: { close: () => void }): ReactNode {
   const [at, setAt] = useState(0);
   const go = useNavigate();
   const id = useId();
-  const hits = useHits(text);
+  const { hits, isLooking } = useHits(text);
+  const [goesOn, setGoesOn] = useState(false);
   const index = Math.min(at, Math.max(0, hits.length - 1));
   const choose = (hit: Hit | undefined): void => {
     if (!hit) return;
@@ -64,8 +65,17 @@ function FindBox({ close }: { close: () => void }): ReactNode {
     if (by !== 0 && hits.length > 0) {
       e.preventDefault();
       setAt((index + by + hits.length) % hits.length);
-    } else if (e.key === 'Enter') choose(hits[index]);
+    } else if (e.key === 'Enter') {
+      if (isLooking) setGoesOn(true);
+      else choose(hits[index]);
+    }
   };
+  // Enter before the answer is there takes the first of the answer.
+  useEffect(() => {
+    if (!goesOn || isLooking || !hits[0]) return;
+    close();
+    void go(hits[0].to);
+  }, [goesOn, isLooking, hits, close, go]);
   return (
     <Dialog aria-label="Find">
       <input
@@ -80,6 +90,7 @@ function FindBox({ close }: { close: () => void }): ReactNode {
         onChange={(e) => {
           setText(e.target.value);
           setAt(0);
+          setGoesOn(false);
         }}
         onKeyDown={keys}
       />
@@ -98,7 +109,7 @@ function FindBox({ close }: { close: () => void }): ReactNode {
           </Option>
         ))}
       </div>
-      {text.trim() !== '' && hits.length === 0 && (
+      {text.trim() !== '' && hits.length === 0 && !isLooking && (
         <p role="status" style={{ padding: 10, color: ink.soft }}>
           Nothing by that name.
         </p>

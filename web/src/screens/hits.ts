@@ -3,7 +3,7 @@ import { searchEntries } from '@drimbo/core/movements/search';
 import { teachingOf } from '@drimbo/core/movements/settings';
 import { useMemo } from 'react';
 import { useNotebook } from '../data/notebook';
-import { useKits, useRoster } from '../data/queries';
+import { useFound, useKits } from '../data/queries';
 
 /** Something found by name, and where it is. */
 export interface Hit {
@@ -24,6 +24,7 @@ const pages: Hit[] = [
     to: '/loads',
   },
   { id: 'kit', name: 'Kit', kind: 'the gyms and what stands there', to: '/kit' },
+  { id: 'data', name: 'Data', kind: 'backups, export and import, what is deleted', to: '/data' },
 ];
 
 /** A typed set, "100 x 5" or "225lb x 3", as the place where its max is told; null when it is none. */
@@ -41,31 +42,28 @@ export function setHit(text: string): Hit | null {
 }
 
 /** Everything that goes by the text: clients, sessions, gyms, pages, movements, or the max of a typed set. */
-export function useHits(text: string): Hit[] {
-  const roster = useRoster();
+export function useHits(text: string): { hits: Hit[]; isLooking: boolean } {
+  const asked = text.trim().toLowerCase();
+  const found = useFound(asked);
   const kits = useKits();
   const notebook = useNotebook().data?.document;
   const pool = offeredEntries(notebook);
-  return useMemo(() => {
-    const asked = text.trim().toLowerCase();
+  const hits = useMemo(() => {
     if (asked === '') return [];
     const set = setHit(text);
     if (set) return [set];
     const named = (name: string): boolean => name.toLowerCase().includes(asked);
-    const rows = roster.data ?? [];
-    const clients = rows
-      .filter((c) => named(c.document.name))
-      .map((c) => ({ id: c.id, name: c.document.name, kind: 'client', to: `/clients/${c.id}` }));
-    const sessions = rows.flatMap((c) =>
-      c.sessions
-        .filter((s) => named(`${s.title} ${c.document.name}`))
-        .map((s) => ({
-          id: s.id,
-          name: s.title,
-          kind: `${c.document.name}, ${s.date ?? s.status}`,
-          to: `/sessions/${s.id}`,
-        })),
-    );
+    const clients = (found.data?.clients ?? []).map((c) => ({
+      ...c,
+      kind: 'client',
+      to: `/clients/${c.id}`,
+    }));
+    const sessions = (found.data?.sessions ?? []).map((s) => ({
+      id: s.id,
+      name: s.title,
+      kind: `${s.client}, ${s.date ?? s.status}`,
+      to: `/sessions/${s.id}`,
+    }));
     const gyms = (kits.data ?? [])
       .filter((k) => named(k.document.name))
       .map((k) => ({ id: k.id, name: k.document.name, kind: 'gym', to: `/kit/${k.id}` }));
@@ -76,6 +74,7 @@ export function useHits(text: string): Hit[] {
       to: `/movements/${m.entry.id}`,
     }));
     const asPages = pages.filter((p) => named(p.name));
-    return [...clients, ...sessions.slice(0, 8), ...gyms, ...asPages, ...movements].slice(0, 14);
-  }, [text, roster.data, kits.data, pool]);
+    return [...clients, ...sessions, ...gyms, ...asPages, ...movements].slice(0, 14);
+  }, [text, asked, found.data, kits.data, pool]);
+  return { hits, isLooking: asked !== '' && (found.isPending || found.isPlaceholderData) };
 }

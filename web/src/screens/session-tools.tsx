@@ -1,3 +1,4 @@
+import type { SessionListed } from '@drimbo/core/formats/lists';
 import type { Session } from '@drimbo/core/session/document';
 import { useState, type ReactNode } from 'react';
 import { Dialog, DialogTrigger, Heading, Popover } from 'react-aria-components';
@@ -28,12 +29,13 @@ const refresh = () =>
   );
 
 /** Copies a session into a new draft, or deletes it after asking. */
-export function SessionTools({ session }: { session: Stored<Session> }): ReactNode {
+export function SessionTools({ session }: { session: SessionListed }): ReactNode {
   const go = useNavigate();
   const [wrong, setWrong] = useState('');
   const copy = async (): Promise<void> => {
     try {
-      const document: Session = { ...session.document, status: 'draft', date: null, dismissed: [] };
+      const { document: from } = await api.get<Stored<Session>>(`/sessions/${session.id}`);
+      const document: Session = { ...from, status: 'draft', date: null, dismissed: [] };
       const stored = await api.post<Stored<Session>>('/sessions', { id: newId('session'), document });
       await refresh();
       void go(`/sessions/${stored.id}`);
@@ -49,7 +51,7 @@ export function SessionTools({ session }: { session: Stored<Session> }): ReactNo
       setWrong((error as Error).message);
     }
   };
-  const { title } = session.document;
+  const { title, status } = session;
   return (
     <span style={{ display: 'flex', justifyContent: 'flex-end' }}>
       {wrong && <span role="alert">{wrong}</span>}
@@ -68,9 +70,9 @@ export function SessionTools({ session }: { session: Stored<Session> }): ReactNo
                   Delete “{title}”?
                 </Heading>
                 <p>
-                  {session.document.status === 'finished'
-                    ? 'Its logged sets go with it, and maxes that rest on them change. The server keeps it for thirty days.'
-                    : 'It leaves every list. The server keeps it for thirty days.'}
+                  {status === 'finished'
+                    ? 'Its logged sets go with it, and maxes that rest on them change. For thirty days it can be brought back, on the page Data.'
+                    : 'It leaves every list. For thirty days it can be brought back, on the page Data.'}
                 </p>
                 <div>
                   <Act small kind="strong" onPress={() => void remove()}>

@@ -7,7 +7,7 @@ import { api } from '../../data/api';
 import { newId, queryClient, useKits, type Stored } from '../../data/queries';
 import { ListPage, ListTable } from '../../look/lists';
 import { Act, Blank, Sheet, Title } from '../../look/parts';
-import { Unreadable } from '../unreadable';
+import { UnreadableKits } from '../unreadable';
 
 const heaviest = (kit: Kit): string => {
   const bell = Math.max(0, ...kit.dumbbells.map((d) => d.kg));
@@ -83,7 +83,7 @@ export function KitsScreen(): ReactNode {
           {wrong}
         </p>
       )}
-      <Unreadable kind="kit" />
+      <UnreadableKits />
       <Sheet>
         <ListTable>
           <thead>

@@ -1,5 +1,5 @@
 import type { Kit } from '@drimbo/core/kit/kit';
-import { sampleClient, sampleKit } from '@drimbo/core/testing/samples';
+import { sampleKit } from '@drimbo/core/testing/samples';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { show } from '../../testing/desk';
@@ -12,7 +12,6 @@ const open = (at: string, kit: Partial<Kit> = {}) => {
     <LoadsScreen />,
     {
       kits: [stored('hall', { ...sampleKit, ...kit }), stored('bare', bare)],
-      roster: [{ ...stored('c', sampleClient), sessions: [], needs: [] }],
       notebook: stored('notebook', undefined),
     },
     at,

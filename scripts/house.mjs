@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process';
 import { buildIfStale, checkNode, give, installIfMissing } from './ground.mjs';
 
-// npm run backup [-- file], npm run restore -- file: the built server does both and says what it did.
+// npm run backup [-- file], restore -- file, export [-- file], import -- file: the built server does it and says what it did.
 checkNode();
 installIfMissing();
 if (!buildIfStale()) give('The build failed; the lines above say where.');

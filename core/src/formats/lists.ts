@@ -1,0 +1,53 @@
+import type { Client } from '../session/client';
+import type { Session } from '../session/document';
+import type { Need } from '../session/needs';
+import type { DocumentKind } from './steps';
+
+/** Part of a list, with how many rows the whole has. */
+export interface Page<T> {
+  total: number;
+  page: number;
+  size: number;
+  rows: T[];
+}
+
+/** A row that is no document any more, as it lies in the file. */
+export interface Unreadable {
+  kind: DocumentKind;
+  id: string;
+  why: string;
+  text: string;
+}
+
+/** What the roster says of a client. */
+export interface ClientBrief extends Pick<
+  Client,
+  'name' | 'about' | 'lagging' | 'limits' | 'minutes' | 'daysAWeek'
+> {
+  id: string;
+  revision: number;
+  needs: Need[];
+}
+
+/** What the list of sessions says of one. */
+export interface SessionListed extends Pick<Session, 'title' | 'status' | 'date' | 'emphasis' | 'minutes'> {
+  id: string;
+  revision: number;
+  movements: number;
+  client: { id: string; name: string };
+}
+
+/** What goes by a name. */
+export interface Found {
+  clients: { id: string; name: string }[];
+  sessions: (Pick<Session, 'title' | 'status' | 'date'> & { id: string; client: string })[];
+}
+
+/** A document that can be brought back until the day it is gone for good. */
+export interface Deleted {
+  kind: 'client' | 'session' | 'kit';
+  id: string;
+  name: string;
+  deletedAt: string;
+  goneOn: string;
+}

@@ -1,0 +1,36 @@
+import { readdirSync } from 'node:fs';
+import { sql, type Kysely } from 'kysely';
+import type { Tables } from '../database/tables';
+import { backupFolder } from '../backup/daily';
+import { notFound } from '../problem';
+
+/**
+ * Takes a client away for good: facts, sessions and logged sets, out of the file and its journal too. Throws a
+ * 404 Problem for none. Backups made before still hold the client.
+ */
+export async function eraseClient(db: Kysely<Tables>, id: string): Promise<void> {
+  await db.transaction().execute(async (whole) => {
+    await whole.deleteFrom('performed_sets').where('client_id', '=', id).execute();
+    await whole.deleteFrom('sessions').where('client_id', '=', id).execute();
+    const { numDeletedRows } = await whole.deleteFrom('clients').where('id', '=', id).executeTakeFirst();
+    if (numDeletedRows === 0n) throw notFound('client');
+  });
+  // A page keeps traces of rows that once lay on it; the file is written anew without them.
+  await sql`vacuum`.execute(db);
+  await sql`pragma wal_checkpoint(truncate)`.execute(db);
+}
+
+/** Copies of the database that were made before now, by name. */
+export function copiesIn(folder: string): string[] {
+  const sqliteIn = (place: string): string[] => {
+    try {
+      return readdirSync(place).filter((name) => name.endsWith('.sqlite'));
+    } catch {
+      return [];
+    }
+  };
+  return [
+    ...sqliteIn(backupFolder(folder)).map((name) => `backups/${name}`),
+    ...sqliteIn(folder).filter((name) => name.startsWith('before-')),
+  ].sort();
+}

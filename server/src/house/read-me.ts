@@ -1,0 +1,20 @@
+import { HOUSE_FILE, type House } from '@drimbo/core/formats/house';
+
+/** What lies in an export, for whoever opens it without Drimbo. */
+export const readMe = ({ written, client, counts }: House): string =>
+  [
+    client === null ? 'Everything of one coach, out of Drimbo.' : 'One client, out of Drimbo.',
+    `Written ${written}: ${counts.clients} clients, ${counts.kits} gyms, ${counts.sessions} sessions, ${counts.sets} logged sets.`,
+    '',
+    `${HOUSE_FILE}    what this is, and how much of it`,
+    'clients/      a JSON document each: facts, tests, limits, health questions',
+    'kits/         a JSON document each: what stands in a gym',
+    'sessions/     a JSON document each, and the same as text to read or to type in again',
+    'notebooks/    own movements, cues and what is hidden',
+    'sets/         what was lifted, a table for each client: CSV as in RFC 4180, UTF-8, loads in kg',
+    'schemas/      JSON Schema (2020-12) of the documents',
+    '',
+    'A document is called by its id. Drimbo takes the whole back in: the page "Data", or npm run import.',
+    'Deleted documents are not in here; a backup has them.',
+    '',
+  ].join('\n');

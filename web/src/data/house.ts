@@ -1,0 +1,72 @@
+import type { Deleted, Unreadable } from '@drimbo/core/formats/lists';
+import { useQuery } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { api } from './api';
+import { queryClient } from './queries';
+
+export interface Copy {
+  name: string;
+  bytes: number;
+  made: string;
+}
+export interface HouseFacts {
+  folder: string;
+  backups: string;
+  counts: { clients: number; kits: number; sessions: number; sets: number };
+  copies: Copy[];
+}
+
+export const useHouse = () => useQuery({ queryKey: ['house'], queryFn: () => api.get<HouseFacts>('/data') });
+
+export const useDeleted = () =>
+  useQuery({ queryKey: ['deleted'], queryFn: () => api.get<Deleted[]>('/data/deleted') });
+
+export const lookThrough = () => api.post<Unreadable[]>('/data/look-through', {});
+
+/** Everything may have changed: what was fetched before is asked for anew. */
+export const allAnew = (): Promise<void> => queryClient.invalidateQueries();
+
+export interface Work<T> {
+  /** What is being done now; null where nothing is. */
+  busy: string | null;
+  wrong: string | null;
+  found: T | null;
+  /** Starts a piece of work under its name; what it gives is kept, what it throws is told. */
+  start: (says: string, work: (stop: AbortSignal) => Promise<T | null>) => void;
+  stop: () => void;
+  /** Forgets what was found and what went wrong. */
+  clear: () => void;
+}
+
+/** One piece of long work at a time, which can be stopped. */
+export function useWork<T>(): Work<T> {
+  const [busy, setBusy] = useState<string | null>(null);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const [found, setFound] = useState<T | null>(null);
+  const running = useRef<AbortController | null>(null);
+  const start: Work<T>['start'] = (says, work) => {
+    const mine = new AbortController();
+    running.current = mine;
+    setBusy(says);
+    setWrong(null);
+    setFound(null);
+    work(mine.signal)
+      .then(setFound, (error: Error) => {
+        if (error.name !== 'AbortError') setWrong(error.message);
+      })
+      .finally(() => {
+        if (running.current === mine) setBusy(null);
+      });
+  };
+  return {
+    busy,
+    wrong,
+    found,
+    start,
+    stop: () => running.current?.abort(),
+    clear: () => {
+      setFound(null);
+      setWrong(null);
+    },
+  };
+}

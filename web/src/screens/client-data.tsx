@@ -1,0 +1,121 @@
+import { useState, type ReactNode } from 'react';
+import { Input, Label, TextField } from 'react-aria-components';
+import { useNavigate } from 'react-router';
+import { styled } from 'styled-components';
+import { api } from '../data/api';
+import { allAnew } from '../data/house';
+import type { ClientFile } from '../data/queries';
+import { forgetDraftsOf } from '../designer/drafts';
+import { field, SheetHead } from '../look/parts';
+import { ink, size } from '../look/theme';
+import { Ask } from '../parts/ask';
+
+const Body = styled.div`
+  padding: 4px 12px 12px;
+  display: grid;
+  gap: 8px;
+  font-size: ${size.small};
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 8px;
+    align-items: center;
+  }
+`;
+const Named = styled(TextField)`
+  display: grid;
+  gap: 3px;
+  margin-top: 10px;
+  label {
+    color: ${ink.soft};
+    font-size: ${size.fine};
+  }
+  input {
+    ${field}
+  }
+`;
+
+/** What becomes of a client's data: out as open files, deleted for now, or erased for good. */
+export function ClientData({ file }: { file: ClientFile }): ReactNode {
+  const go = useNavigate();
+  const [typed, setTyped] = useState('');
+  const [said, setSaid] = useState('');
+  const [wrong, setWrong] = useState('');
+  const { name } = file.document;
+  const attempt = (work: () => Promise<void>): void => {
+    setWrong('');
+    work().catch((error: Error) => setWrong(error.message));
+  };
+  const remove = (): void =>
+    attempt(async () => {
+      await api.remove(`/clients/${file.id}?revision=${file.revision}&along=true`);
+      await allAnew();
+      void go('/clients');
+    });
+  const erase = (): void =>
+    attempt(async () => {
+      const { copies } = await api.post<{ copies: string[] }>(`/clients/${file.id}/erase`, { name: typed });
+      forgetDraftsOf(localStorage, [`/clients/${file.id}`, ...file.sessions.map((s) => s.id)]);
+      setSaid(
+        copies.length === 0
+          ? 'Erased. No copy of the database was made before.'
+          : `Erased here. Copies made before still hold ${name}: ${copies.join(', ')}. Delete those too where that is asked for.`,
+      );
+    });
+  return (
+    <section aria-label="Data of this client">
+      <SheetHead style={{ paddingTop: 16 }}>
+        <h2>Data of this client</h2>
+      </SheetHead>
+      <Body>
+        {said ? (
+          <p role="status">{said}</p>
+        ) : (
+          <div className="acts">
+            <a href={`/api/data/export?client=${file.id}`} download>
+              Save as open files
+            </a>
+            <Ask
+              asks={`Delete ${name}?`}
+              does="Delete"
+              keeps="Keep"
+              about={
+                <p>
+                  {file.sessions.length === 0
+                    ? 'The client leaves every list.'
+                    : `The client and ${file.sessions.length} sessions leave every list.`}{' '}
+                  For thirty days they can be brought back, on the page Data.
+                </p>
+              }
+              onYes={remove}
+            >
+              Delete…
+            </Ask>
+            <Ask
+              asks={`Erase ${name} for good?`}
+              does="Erase for good"
+              keeps="Keep"
+              isReady={typed === name}
+              about={
+                <>
+                  <p>
+                    Facts, sessions and logged sets are taken out of the database and cannot be brought back.
+                    Copies made before still hold them; their names are told afterwards.
+                  </p>
+                  <Named value={typed} onChange={setTyped}>
+                    <Label>Type the name to go on</Label>
+                    <Input placeholder={name} />
+                  </Named>
+                </>
+              }
+              onYes={erase}
+            >
+              Erase for good…
+            </Ask>
+          </div>
+        )}
+        {wrong && <p role="alert">{wrong}</p>}
+      </Body>
+    </section>
+  );
+}

@@ -1,0 +1,120 @@
+import type { ReactNode } from 'react';
+import { api } from '../../data/api';
+import { allAnew, useHouse, useWork, type Copy } from '../../data/house';
+import { Act, Sheet, SheetHead } from '../../look/parts';
+import { Ask } from '../../parts/ask';
+import { Busy } from '../../parts/busy';
+import { FileChoice } from '../../parts/file-choice';
+import { Body, Rows } from './rows';
+
+const megabytes = (bytes: number): string => `${(bytes / 1024 / 1024).toFixed(1)} MB`;
+
+/** What a copy is for, from its name. */
+function about({ name, made }: Copy): string {
+  const at = new Date(made).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+  if (/^backups\/drimbo-/.test(name)) return `Copy of the day, ${at}`;
+  if (/by-hand/.test(name)) return `Made by hand, ${at}`;
+  const why = /^before-(upgrade|restore|reset)/.exec(name)?.[1];
+  return `Before the ${why ?? 'change'}, ${at}`;
+}
+
+interface Restored {
+  aside: string;
+  clients: number;
+  sessions: number;
+  sets: number;
+}
+
+/** Copies of everything: made now or by the day, and put back. */
+export function Backups(): ReactNode {
+  const house = useHouse();
+  const work = useWork<Restored>();
+  const restore = (ask: (stop: AbortSignal) => Promise<Restored>): void =>
+    work.start('Putting the copy back…', async (stop) => {
+      const done = await ask(stop);
+      await allAnew();
+      return done;
+    });
+  const facts = house.data;
+  return (
+    <Sheet aria-label="Backups">
+      <SheetHead>
+        <h2>Backups</h2>
+        {facts && (
+          <span>
+            {facts.counts.clients} clients, {facts.counts.sessions} sessions, {facts.counts.sets} logged sets
+          </span>
+        )}
+      </SheetHead>
+      <Body>
+        <p>
+          A copy is made every day: those of the last seven days are kept, and one for each of the four weeks
+          before. They lie on this machine
+          {facts && (
+            <>
+              {' '}
+              in <code>{facts.backups}</code>
+            </>
+          )}
+          ; a lost machine takes them along, so save one somewhere else now and then.
+        </p>
+        <div className="acts">
+          <Act
+            kind="strong"
+            onPress={() =>
+              work.start('Making a copy…', async () => {
+                await api.post('/data/backups', {});
+                await house.refetch();
+                return null;
+              })
+            }
+          >
+            Make a copy now
+          </Act>
+          <a href="/api/data/backup" download>
+            Save a copy as a file
+          </a>
+          <FileChoice
+            accept=".sqlite"
+            onFile={(file) => restore((stop) => api.upload<Restored>('/data/restore', file, stop))}
+          >
+            Put a saved copy back
+          </FileChoice>
+        </div>
+        {work.busy && <Busy says={work.busy} />}
+        {work.wrong && <p role="alert">{work.wrong}</p>}
+        {work.found && (
+          <p role="status">
+            Put back: {work.found.clients} clients, {work.found.sessions} sessions, {work.found.sets} logged
+            sets. What was there is kept as <code>{work.found.aside}</code>.
+          </p>
+        )}
+      </Body>
+      <Rows aria-label="Copies">
+        {facts?.copies.map((copy) => (
+          <li key={copy.name}>
+            <span>
+              {about(copy)} <small>{megabytes(copy.bytes)}</small>
+            </span>
+            <Ask
+              asks="Put this copy back?"
+              does="Put it back"
+              keeps="Leave all as it is"
+              label={`Put back: ${about(copy)}`}
+              about={
+                <p>
+                  Everything becomes as it was then. What is there now is kept as a copy of its own first, so
+                  that this can be undone in the same way.
+                </p>
+              }
+              onYes={() => restore(() => api.post<Restored>('/data/restore', { copy: copy.name }))}
+            >
+              Put back
+            </Ask>
+          </li>
+        ))}
+        {facts?.copies.length === 0 && <li>No copy yet. The first of the day comes by itself.</li>}
+      </Rows>
+    </Sheet>
+  );
+}

@@ -1,0 +1,175 @@
+import type { Plan, PlannedFile } from '@drimbo/core/formats/plan';
+import { useState, type ReactNode } from 'react';
+import { api, ApiError } from '../../data/api';
+import { allAnew, useWork, type Work } from '../../data/house';
+import { ListTable } from '../../look/lists';
+import { Act, Sheet, SheetHead } from '../../look/parts';
+import { Busy } from '../../parts/busy';
+import { FileChoice } from '../../parts/file-choice';
+import { Body } from './rows';
+
+const doing: Record<PlannedFile['does'], string> = { add: 'Adds', change: 'Changes', leave: 'Leaves' };
+const order: PlannedFile['does'][] = ['change', 'add', 'leave'];
+
+interface Outcome {
+  plan: Plan;
+  file: File;
+  keep: boolean;
+  /** Looked at, looked at anew because what is here was changed meanwhile, or taken in. */
+  is: 'preview' | 'changed meanwhile' | 'done';
+}
+
+function Wrong({ plan }: { plan: Plan }): ReactNode {
+  return (
+    <div role="alert">
+      <p>Nothing can be taken in from this file until this is right:</p>
+      <ul>
+        {plan.wrong.map((w) => (
+          <li key={`${w.path}${w.at}${w.line}`}>
+            <b>{w.path}</b>
+            {w.line !== null && `, line ${w.line}`}
+            {w.at && `, ${w.at}`}: {w.says}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+/** The files of a plan: those that change something, and the others when asked for. */
+function Files({ plan }: { plan: Plan }): ReactNode {
+  const [all, setAll] = useState(false);
+  const files = plan.files.filter((f) => f.name !== '');
+  const ordered = order.flatMap((does) => files.filter((f) => f.does === does));
+  const shown = all ? ordered : ordered.filter((f) => f.does !== 'leave');
+  const staying = ordered.length - shown.length;
+  if (shown.length === 0)
+    return (
+      <div className="acts">
+        <Act small onPress={() => setAll(true)}>
+          Show what is in it
+        </Act>
+      </div>
+    );
+  return (
+    <>
+      <ListTable aria-label="What the file would do">
+        <thead>
+          <tr>
+            <th scope="col">Does</th>
+            <th scope="col">What</th>
+            <th scope="col">Why</th>
+          </tr>
+        </thead>
+        <tbody>
+          {shown.map((f) => (
+            <tr key={f.path}>
+              <td>{doing[f.does]}</td>
+              <td>
+                {f.name}
+                <small>{f.path}</small>
+              </td>
+              <td>{f.says}</td>
+            </tr>
+          ))}
+        </tbody>
+      </ListTable>
+      {staying > 0 && (
+        <div className="acts">
+          <Act small onPress={() => setAll(true)}>
+            Show the {staying} that stay as well
+          </Act>
+        </div>
+      )}
+    </>
+  );
+}
+
+/** What was found in a file, and the way on. */
+function Preview({ outcome, work }: { outcome: Outcome; work: Work<Outcome> }): ReactNode {
+  const { plan, file, keep } = outcome;
+  const { add, change } = plan.counts;
+  const takeIn = (): void =>
+    work.start('Taking it in…', async (stop) => {
+      const query = `expect=${plan.digest}&keep=${keep}`;
+      try {
+        const done = await api.upload<Plan>(`/data/import?${query}`, file, stop);
+        await allAnew();
+        return { plan: done, file, keep, is: 'done' };
+      } catch (error) {
+        if (!(error instanceof ApiError) || error.code !== 'another-plan') throw error;
+        return { plan: error.current as Plan, file, keep, is: 'changed meanwhile' };
+      }
+    });
+  if (plan.wrong.length > 0) return <Wrong plan={plan} />;
+  if (outcome.is === 'done')
+    return (
+      <p role="status">
+        Taken in: {add} added, {change} changed.
+      </p>
+    );
+  if (add + change === 0)
+    return (
+      <>
+        <p role="status">{file.name}: all of it is here already. There is nothing to take in.</p>
+        <Files plan={plan} />
+      </>
+    );
+  return (
+    <>
+      {outcome.is === 'changed meanwhile' && (
+        <p role="alert">What is here was changed since you looked; this is what the file would do now.</p>
+      )}
+      <p role="status">
+        {file.name}: {add} to add, {change} to change,{' '}
+        {plan.files.filter((f) => f.name !== '').length - add - change} the same or left as they are.
+      </p>
+      <Files plan={plan} />
+      <div className="acts">
+        <Act kind="strong" onPress={takeIn}>
+          Take it in
+        </Act>
+        {change > 0 && (
+          <Act onPress={() => look(work, file, true)}>Leave what is here and says something else</Act>
+        )}
+        <Act onPress={work.clear}>Leave all as it is</Act>
+      </div>
+    </>
+  );
+}
+
+const look = (work: Work<Outcome>, file: File, keep: boolean): void =>
+  work.start('Looking through the file…', async (stop) => {
+    const plan = await api.upload<Plan>(`/data/preview?keep=${keep}`, file, stop);
+    return { plan, file, keep, is: 'preview' };
+  });
+
+/** Everything out as open formats, and in again. */
+export function Moving(): ReactNode {
+  const work = useWork<Outcome>();
+  return (
+    <Sheet aria-label="Out and in">
+      <SheetHead>
+        <h2>Out and in</h2>
+      </SheetHead>
+      <Body>
+        <p>
+          Everything in one zip of open formats: clients, gyms, sessions and your notebook as JSON with their
+          schemas, sessions as text too, logged sets as CSV. Drimbo takes it in again, here or on another
+          machine; you see first what it would add, change and leave.
+        </p>
+        <div className="acts">
+          <a href="/api/data/export" download>
+            Save everything as open files
+          </a>
+          <FileChoice accept=".zip,application/zip" onFile={(file) => look(work, file, false)}>
+            Take in an export
+          </FileChoice>
+        </div>
+        {work.busy && <Busy says={work.busy} onStop={work.stop} />}
+        {work.wrong && <p role="alert">{work.wrong}</p>}
+        {work.found && !work.busy && <Preview outcome={work.found} work={work} />}
+      </Body>
+    </Sheet>
+  );
+}
