@@ -22,43 +22,6 @@ test('a reload in the middle of typing loses nothing', async ({ page }) => {
     .toBe('Reloaded in the middle');
 });
 
-test('a lost server is said, the work is kept and written when it is back', async ({ page }) => {
-  const id = await makeSession(page, 'mirelle-vandoorn', 'Lost server');
-  await openSession(page, id);
-  await page.route('**/api/sessions/**', (route) => route.abort());
-  await addByTyping(page, 'dips 3x8');
-  await expect(page.getByTestId('save-notice')).toContainText('Kept on this device');
-  await expect(page.getByTestId('save-state')).toHaveText('Not saved yet');
-  await page.unrouteAll();
-  await saved(page);
-  expect((await storedSession(page, id)).document.blocks).toHaveLength(1);
-});
-
-test('a gym written down while the server is away outlives its tab', async ({ page, context }) => {
-  const made = await page.request.get('/api/kits/boathouse');
-  const { document } = await made.json();
-  await page.request.post('/api/kits', {
-    data: { id: 'story-quay', document: { ...document, name: 'Quay' } },
-  });
-  await context.route('**/api/kits/story-quay', (route) =>
-    route.request().method() === 'PUT' ? route.abort() : route.continue(),
-  );
-  await page.goto('/kit/story-quay');
-  await page.getByLabel('Name', { exact: true }).fill('Quay, upstairs');
-  await page.keyboard.press('Tab');
-  await expect(page.getByTestId('save-state')).toContainText('Kept on this device');
-  await page.close();
-  const next = await context.newPage();
-  // A tab that is gone is told from one that is slow after five seconds.
-  await next.waitForTimeout(5_200);
-  await context.unrouteAll();
-  await next.goto('/kit/story-quay');
-  await expect(next.getByLabel('Name', { exact: true })).toHaveValue('Quay, upstairs');
-  await expect(next.getByTestId('save-state')).toHaveText('Saved');
-  const stored = await (await next.request.get('/api/kits/story-quay')).json();
-  expect(stored.document.name).toBe('Quay, upstairs');
-});
-
 test('what makes no sense is marked, changes nothing and goes with Escape', async ({ page }) => {
   const id = await makeSession(page, 'mirelle-vandoorn', 'Nonsense');
   await openSession(page, id);

@@ -6,6 +6,8 @@ export interface Draft<T> {
   base: number;
   at: number;
   document: T;
+  /** What the server had at that revision. */
+  from?: T;
 }
 
 /** A live tab saves within a second or two; a draft older than this has lost its tab or its server. */
@@ -21,7 +23,14 @@ function read<T>(storage: Storage, key: string, schema: ZodType<T>): Draft<T> | 
     const raw: unknown = JSON.parse(storage.getItem(key) ?? 'null');
     if (!isWorthTrying(raw)) return null;
     const document = schema.safeParse(raw.document);
-    return document.success ? { base: Number(raw.base), at: Number(raw.at), document: document.data } : null;
+    if (!document.success) return null;
+    const from = schema.safeParse(raw.from);
+    return {
+      base: Number(raw.base),
+      at: Number(raw.at),
+      document: document.data,
+      ...(from.success ? { from: from.data } : {}),
+    };
   } catch {
     return null;
   }

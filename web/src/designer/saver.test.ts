@@ -5,7 +5,7 @@ import { soundPush } from '@drimbo/core/testing/samples';
 import { ApiError, Unreachable } from '../data/api';
 import type { Stored } from '../data/queries';
 import { Drafts } from './drafts';
-import { sameBy } from './same-document';
+import { sameBy, soundMerge } from './same-document';
 import { Saver, type SaveState } from './saver';
 
 const titled = (title: string): Session => ({ ...soundPush, title });
@@ -37,16 +37,20 @@ function start() {
   const { server, put } = fakeServer();
   const told: SaveState<Session>[] = [];
   const drafts = new Drafts('s', 'tab', localStorage, documentSchemas.session);
+  const became: Session[] = [];
   const saver = new Saver({
     revision: 1,
+    base: server.document,
     drafts,
     same: sameBy(documentSchemas.session),
+    merge: (base, mine, theirs) => soundMerge('session', documentSchemas.session, base, mine, theirs),
+    became: (both) => became.push(both),
     put,
     tell: (s) => told.push(s),
     pauseMs: 10,
     retryMs: 20,
   });
-  return { server, told, drafts, saver, last: () => told[told.length - 1]! };
+  return { server, told, drafts, saver, became, last: () => told[told.length - 1]! };
 }
 
 beforeEach(() => jest.useFakeTimers());
@@ -99,6 +103,18 @@ test('taking theirs ends the conflict and drops the draft', async () => {
   saver.change(titled('after'));
   await pass(50);
   expect(server.document.title).toBe('after');
+});
+
+test('what was changed in different parts becomes one version, is told and written without a question', async () => {
+  const { saver, server, drafts, became, last } = start();
+  server.document = { ...server.document, minutes: 45 };
+  server.revision = 5;
+  saver.change(titled('Mine'));
+  await pass(50);
+  expect(last().is).toBe('saved');
+  expect([server.revision, server.document.title, server.document.minutes]).toEqual([6, 'Mine', 45]);
+  expect(became.map((d) => [d.title, d.minutes])).toEqual([['Mine', 45]]);
+  expect(drafts.recover(Date.now())).toBeNull();
 });
 
 test('a conflict over the same words is none', async () => {

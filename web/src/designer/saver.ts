@@ -1,19 +1,26 @@
 import { ApiError } from '../data/api';
 import type { Stored } from '../data/queries';
-import type { Drafts } from './drafts';
+import type { Draft, Drafts } from './drafts';
 
 export type SaveState<T> =
   | { is: 'saved' }
   | { is: 'saving' }
   | { is: 'waiting'; why: string }
   | { is: 'refused'; why: string }
-  | { is: 'conflict'; theirs: Stored<T> };
+  /** `base` is what both versions began with, where that is known. */
+  | { is: 'conflict'; theirs: Stored<T>; base: T | null };
 
 interface Options<T> {
   revision: number;
+  /** What the server has at that revision. */
+  base: T;
   drafts: Drafts<T>;
   /** True when two documents say the same. */
   same: (a: T, b: T) => boolean;
+  /** Both versions in one where they changed different parts; null where the coach has to choose. */
+  merge: (base: T | null, mine: T, theirs: T) => T | null;
+  /** Hears of a document that became both versions in one. */
+  became: (document: T) => void;
   put: (revision: number, document: T) => Promise<Stored<T>>;
   tell: (state: SaveState<T>) => void;
   now?: () => number;
@@ -28,6 +35,7 @@ interface Options<T> {
  */
 export class Saver<T> {
   private revision: number;
+  private base: T | null;
   private pending: T | null = null;
   private busy = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
@@ -36,26 +44,42 @@ export class Saver<T> {
 
   constructor(private readonly o: Options<T>) {
     this.revision = o.revision;
+    this.base = o.base;
   }
 
   change(document: T): void {
     this.pending = document;
-    this.o.drafts.keep({ base: this.revision, at: (this.o.now ?? Date.now)(), document });
+    this.keep(document);
     if (this.conflict) return;
     this.o.tell({ is: 'saving' });
     this.later(this.o.pauseMs ?? 350);
   }
 
-  /** Shows a conflict found before anything was written: a draft on an older revision. */
-  startInConflict(mine: T, theirs: Stored<T>): void {
-    this.pending = mine;
+  /** Meets what was found before anything was written: a draft on an older revision. */
+  startFromDraft({ document, from }: Pick<Draft<T>, 'document' | 'from'>, theirs: Stored<T>): void {
+    this.pending = document;
+    this.base = from ?? null;
     this.meet(theirs);
+  }
+
+  private keep(document: T): void {
+    this.o.drafts.keep({
+      base: this.revision,
+      at: (this.o.now ?? Date.now)(),
+      document,
+      ...(this.base === null ? {} : { from: this.base }),
+    });
+  }
+
+  private has(stored: Stored<T>): void {
+    this.revision = stored.revision;
+    this.base = stored.document;
   }
 
   /** Ends a conflict: the document given is written over what the server holds. */
   settle(document: T): void {
     if (!this.conflict) return;
-    this.revision = this.conflict.revision;
+    this.has(this.conflict);
     this.conflict = null;
     this.change(document);
   }
@@ -63,7 +87,7 @@ export class Saver<T> {
   /** Ends a conflict by taking theirs: nothing is left to write. */
   yieldTo(): void {
     if (!this.conflict) return;
-    this.revision = this.conflict.revision;
+    this.has(this.conflict);
     this.conflict = null;
     this.pending = null;
     this.o.drafts.drop();
@@ -82,15 +106,23 @@ export class Saver<T> {
   }
 
   private meet(theirs: Stored<T>): void {
-    if (this.pending && this.o.same(this.pending, theirs.document)) {
-      this.revision = theirs.revision;
+    const mine = this.pending;
+    if (mine && this.o.same(mine, theirs.document)) {
+      this.has(theirs);
       this.pending = null;
       this.o.drafts.drop();
       this.o.tell({ is: 'saved' });
       return;
     }
+    const both = mine && this.o.merge(this.base, mine, theirs.document);
+    if (both) {
+      this.has(theirs);
+      this.o.became(both);
+      this.change(both);
+      return;
+    }
     this.conflict = theirs;
-    this.o.tell({ is: 'conflict', theirs });
+    this.o.tell({ is: 'conflict', theirs, base: this.base });
   }
 
   private async write(): Promise<void> {
@@ -98,14 +130,13 @@ export class Saver<T> {
     const document = this.pending;
     this.busy = true;
     try {
-      const stored = await this.o.put(this.revision, document);
-      this.revision = stored.revision;
+      this.has(await this.o.put(this.revision, document));
       if (this.pending === document) {
         this.pending = null;
         this.o.drafts.drop();
         this.o.tell({ is: 'saved' });
       } else {
-        this.o.drafts.keep({ base: this.revision, at: (this.o.now ?? Date.now)(), document: this.pending });
+        this.keep(this.pending);
         this.later(0);
       }
     } catch (error) {

@@ -9,7 +9,7 @@ import { noteSave } from '../data/pending-saves';
 import type { Stored } from '../data/queries';
 import { contextOf, type OpenedSession } from '../data/use-opened';
 import { Drafts, tabId } from './drafts';
-import { sameBy } from './same-document';
+import { sameBy, soundMerge, type Conflicting } from './same-document';
 import { Saver, type SaveState } from './saver';
 
 type Action = { do: 'edit'; edit: Edit; says: string; key: string | null } | { do: 'undo' } | { do: 'redo' };
@@ -42,8 +42,8 @@ export interface Designer {
   /** Why the last edit was not done; null where it was. */
   refused: string | null;
   save: SaveState<Session>;
-  keepMine: () => void;
-  takeTheirs: () => void;
+  /** The same part was changed somewhere else; null where all is well. */
+  conflict: Conflicting<Session> | null;
 }
 
 /** The designer's state: the document with its history, its appraisal, and the saving of it. */
@@ -65,8 +65,12 @@ export function useDesigner(opened: OpenedSession): Designer {
   useEffect(() => {
     const made = new Saver({
       revision: stored.revision,
+      base: stored.document,
       drafts: opening.drafts,
       same: sameSession,
+      merge: (base, mine, theirs) => soundMerge('session', documentSchemas.session, base, mine, theirs),
+      became: (both) =>
+        dispatch({ do: 'edit', edit: contents(both), says: 'take in what was changed elsewhere', key: null }),
       put: (revision, document) =>
         noteSave(stored.id, api.put<Stored<Session>>(`/sessions/${stored.id}`, { revision, document })),
       tell: setSave,
@@ -75,7 +79,7 @@ export function useDesigner(opened: OpenedSession): Designer {
     const { draft } = opening;
     if (draft && draft.base !== stored.revision) {
       written.current = draft.document;
-      made.startInConflict(draft.document, stored);
+      made.startFromDraft(draft, stored);
     }
     return () => made.stop();
   }, [stored, opening]);
@@ -113,12 +117,20 @@ export function useDesigner(opened: OpenedSession): Designer {
     canRedo: history.future[0]?.says ?? null,
     refused: history.refused,
     save,
-    keepMine: () => saver.current?.settle(session),
-    takeTheirs: () => {
-      if (save.is !== 'conflict') return;
-      saver.current?.yieldTo();
-      const theirs = save.theirs.document;
-      dispatch({ do: 'edit', edit: contents(theirs), says: 'take the other version', key: null });
-    },
+    conflict:
+      save.is === 'conflict'
+        ? {
+            kind: 'session',
+            base: save.base,
+            mine: session,
+            theirs: save.theirs,
+            settle: (chosen) => {
+              if (sameSession(chosen, save.theirs.document)) saver.current?.yieldTo();
+              else saver.current?.settle(chosen);
+              if (!sameSession(chosen, session))
+                dispatch({ do: 'edit', edit: contents(chosen), says: 'take the other version', key: null });
+            },
+          }
+        : null,
   };
 }

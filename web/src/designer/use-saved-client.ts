@@ -1,4 +1,4 @@
-import { clientSchema, type Client } from '@drimbo/core/session/client';
+import type { Client } from '@drimbo/core/session/client';
 import { useCallback } from 'react';
 import { queryClient, type ClientFile, type Stored } from '../data/queries';
 import { useSavedDocument, type SavedDocument } from './use-saved-document';
@@ -15,5 +15,5 @@ export function useSavedClient(file: ClientFile): SavedDocument<Client> {
     },
     [file.id],
   );
-  return useSavedDocument(`/clients/${file.id}`, file, clientSchema, kept);
+  return useSavedDocument('client', file, kept);
 }

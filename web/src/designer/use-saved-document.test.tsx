@@ -1,4 +1,4 @@
-import { kitSchema, type Kit } from '@drimbo/core/kit/kit';
+import type { Kit } from '@drimbo/core/kit/kit';
 import { sampleKit } from '@drimbo/core/testing/samples';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { answering } from '../testing/answers';
@@ -31,9 +31,7 @@ const start = () => {
     return { body: { ...stored, revision: server.revision, document: sent.document } };
   });
   const open = () =>
-    renderHook(() =>
-      useSavedDocument('/kits/hall', stored, kitSchema, (answer) => kept.push(answer.revision)),
-    );
+    renderHook(() => useSavedDocument('kit', stored, (answer) => kept.push(answer.revision)));
   const hook = open();
   const change = (patch: Partial<Kit>): void => act(() => hook.result.current.change(patch));
   return { server, asked, kept, open, hook, change, now: () => hook.result.current };
@@ -65,12 +63,12 @@ test('changed elsewhere: nothing is written over until the coach says so', async
   server.revision = 8;
   server.kit = { ...sampleKit, name: 'Theirs' };
   change({ name: 'Mine' });
-  await waitFor(() => expect(now().stale).toBe(true), { timeout: 3000 });
+  await waitFor(() => expect(now().conflict).not.toBeNull(), { timeout: 3000 });
   expect(server.kit.name).toBe('Theirs');
   expect(now().document.name).toBe('Mine');
-  act(() => now().keepMine());
+  act(() => now().conflict!.settle(now().document));
   await waitFor(() => expect(now().says).toBe('Saved'), { timeout: 3000 });
-  expect([server.kit.name, now().stale]).toEqual(['Mine', false]);
+  expect([server.kit.name, now().conflict]).toEqual(['Mine', null]);
 });
 
 test('without an answer it is said, and tried again until there is one', async () => {
@@ -111,13 +109,14 @@ test('a draft on a version that has been written over since asks which is to sta
   const kept = localStorage.getItem(
     Object.keys(localStorage).find((key) => key.startsWith('drimbo.draft'))!,
   )!;
-  const older = JSON.stringify({ ...JSON.parse(kept), base: 2 });
+  const from = { ...sampleKit, name: 'Before both' };
+  const older = JSON.stringify({ ...JSON.parse(kept), base: 2, from });
   for (const key of Object.keys(localStorage)) localStorage.setItem(key, older);
   server.down = false;
   const again = open();
-  await waitFor(() => expect(again.result.current.stale).toBe(true));
+  await waitFor(() => expect(again.result.current.conflict).not.toBeNull());
   expect(again.result.current.document.name).toBe('Mine');
-  act(() => again.result.current.takeTheirs());
-  expect([again.result.current.document.name, again.result.current.stale]).toEqual([sampleKit.name, false]);
+  act(() => again.result.current.conflict!.settle(sampleKit));
+  expect([again.result.current.document.name, again.result.current.conflict]).toEqual([sampleKit.name, null]);
   expect(server.kit).toEqual(sampleKit);
 });

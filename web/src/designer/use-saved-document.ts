@@ -1,19 +1,19 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { newestSchemas, type Documents } from '@drimbo/core/formats/opening';
+import type { DocumentKind } from '@drimbo/core/formats/steps';
 import type { ZodType } from 'zod';
 import { api } from '../data/api';
 import type { Stored } from '../data/queries';
 import { Drafts, tabId } from './drafts';
-import { sameBy } from './same-document';
+import { sameBy, soundMerge, type Conflicting } from './same-document';
 import { Saver, type SaveState } from './saver';
 
 export interface SavedDocument<T> {
   document: T;
   change: (patch: Partial<T>) => void;
   says: string;
-  /** The document was changed somewhere else; the coach says which version stays. */
-  stale: boolean;
-  keepMine: () => void;
-  takeTheirs: () => void;
+  /** The same part was changed somewhere else; the coach says which version stays. Null where all is well. */
+  conflict: Conflicting<T> | null;
 }
 
 function wordsFor(state: SaveState<unknown>): string {
@@ -27,7 +27,7 @@ function wordsFor(state: SaveState<unknown>): string {
     case 'refused':
       return `Not saved: ${state.why}`;
     case 'conflict':
-      return 'Not saved: changed somewhere else since you opened it.';
+      return 'Not saved: changed somewhere else too.';
   }
 }
 
@@ -35,12 +35,13 @@ function wordsFor(state: SaveState<unknown>): string {
  * A document saved as it changes, by the same way as a session: kept on this device first, sent in order, tried
  * again. What the schema refuses is shown and not saved. `kept` hears of every version the server has taken.
  */
-export function useSavedDocument<T extends object>(
-  path: string,
+export function useSavedDocument<K extends DocumentKind, T extends Documents[K] = Documents[K]>(
+  kind: K,
   stored: Stored<T>,
-  schema: ZodType<T>,
   kept: (stored: Stored<T>) => void,
 ): SavedDocument<T> {
+  const path = `/${kind}s/${stored.id}`;
+  const schema = newestSchemas[kind] as unknown as ZodType<T>;
   const [opening] = useState(() => {
     const drafts = new Drafts(path, tabId(sessionStorage), localStorage, schema);
     return { drafts, draft: drafts.recover(Date.now()), stored };
@@ -59,8 +60,14 @@ export function useSavedDocument<T extends object>(
     const { drafts, draft } = opening;
     const made = new Saver<T>({
       revision: opening.stored.revision,
+      base: opening.stored.document,
       drafts,
       same: sameBy(schema),
+      merge: (base, mine, theirs) => soundMerge(kind, schema, base, mine, theirs),
+      became: (both) => {
+        now.current = both;
+        setDocument(both);
+      },
       put: async (revision, next) => {
         const answer = await api.put<Stored<T>>(path, { revision, document: next });
         tell.current(answer);
@@ -70,9 +77,9 @@ export function useSavedDocument<T extends object>(
     });
     saver.current = made;
     if (draft?.base === opening.stored.revision) made.change(draft.document);
-    else if (draft) made.startInConflict(draft.document, opening.stored);
+    else if (draft) made.startFromDraft(draft, opening.stored);
     return () => made.stop();
-  }, [path, schema, opening]);
+  }, [kind, path, schema, opening]);
 
   const show = useCallback((next: T): void => {
     now.current = next;
@@ -93,13 +100,20 @@ export function useSavedDocument<T extends object>(
     document,
     change,
     says: wrong ?? wordsFor(state),
-    stale: state.is === 'conflict',
-    keepMine: () => saver.current?.settle(now.current),
-    takeTheirs: () => {
-      if (state.is !== 'conflict') return;
-      saver.current?.yieldTo();
-      setWrong(null);
-      show(state.theirs.document);
-    },
+    conflict:
+      state.is === 'conflict'
+        ? {
+            kind,
+            base: state.base,
+            mine: document,
+            theirs: state.theirs,
+            settle: (chosen) => {
+              if (sameBy(schema)(chosen, state.theirs.document)) saver.current?.yieldTo();
+              else saver.current?.settle(chosen);
+              setWrong(null);
+              show(chosen);
+            },
+          }
+        : null,
   };
 }

@@ -11,6 +11,7 @@ import { Act, Blank, Sheet, SheetHead, Title } from '../look/parts';
 import { ink, size } from '../look/theme';
 import type { Kit } from '@drimbo/core/kit/kit';
 import type { Session } from '@drimbo/core/session/document';
+import { Conflict } from './conflict';
 import { ClientData } from './client-data';
 import { ClientFacts } from './client-facts';
 import { ClientMaxes } from './client-maxes';
@@ -66,20 +67,11 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
         <span role="status" data-testid="save-state" style={{ color: ink.soft, fontSize: size.fine }}>
           {saved.says}
         </span>
-        {saved.stale && (
-          <>
-            <Act small onPress={saved.keepMine}>
-              Keep mine
-            </Act>
-            <Act small onPress={saved.takeTheirs}>
-              Take the other
-            </Act>
-          </>
-        )}
         <Act kind="strong" onPress={() => void start()}>
           Start a session
         </Act>
       </header>
+      <Conflict conflict={saved.conflict} unit={client.unit} />
       <div className="sheets">
         <Sheet>
           <SheetHead>

@@ -26,8 +26,7 @@ export function useBench(start: Session, context: Context = sampleContext): Desi
     canRedo: null,
     refused: history.refused,
     save: { is: 'saved' },
-    keepMine: () => undefined,
-    takeTheirs: () => undefined,
+    conflict: null,
   };
 }
 

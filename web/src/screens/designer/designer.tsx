@@ -11,7 +11,8 @@ import { Score } from '../../drawing/score';
 import { useWidth } from '../../drawing/use-width';
 import { Act, Blank, Sheet, SheetHead } from '../../look/parts';
 import { ink, narrow, size } from '../../look/theme';
-import { Conflict, Notice } from './conflict';
+import { Conflict } from '../conflict';
+import { Notice } from './notice';
 import { CuesTab } from './cues-tab';
 import { isTyping, joinable, joinNext, lineKeys, pairOrPart } from './keys';
 import { LineUp } from './line-up';
@@ -254,7 +255,7 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
       <SessionHead designer={designer} id={stored.id} kits={kits} onText={() => setText('')} />
       {text !== null && <TextDialog designer={designer} begin={text} close={() => setText(null)} />}
       <Notice designer={designer} />
-      <Conflict designer={designer} />
+      <Conflict conflict={designer.conflict} unit={designer.context.client.unit} />
       <Sheet style={{ padding: '6px 0 0' }}>
         <Score
           appraisal={appraisal}

@@ -1,4 +1,4 @@
-import { kitSchema, type Kit } from '@drimbo/core/kit/kit';
+import type { Kit } from '@drimbo/core/kit/kit';
 import { useCallback, useEffect, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { queryClient, useKits, type Stored } from '../../data/queries';
@@ -7,6 +7,7 @@ import { useSavedDocument } from '../../designer/use-saved-document';
 import { SheetsPage } from '../../look/lists';
 import { Act, Blank, Title } from '../../look/parts';
 import { ink, size } from '../../look/theme';
+import { Conflict } from '../conflict';
 import { Bands } from './bands';
 import { Benches } from './benches';
 import { Chains } from './chains';
@@ -23,14 +24,7 @@ function Desk({ stored }: { stored: Stored<Kit> }): ReactNode {
       ),
     [],
   );
-  const {
-    document: kit,
-    change,
-    says,
-    stale,
-    keepMine,
-    takeTheirs,
-  } = useSavedDocument(`/kits/${stored.id}`, stored, kitSchema, kept);
+  const { document: kit, change, says, conflict } = useSavedDocument('kit', stored, kept);
   useEffect(() => {
     window.document.title = `${kit.name} · Drimbo`;
   }, [kit.name]);
@@ -45,14 +39,9 @@ function Desk({ stored }: { stored: Stored<Kit> }): ReactNode {
         <span role="status" data-testid="save-state" style={{ fontSize: size.small, color: ink.soft }}>
           {says}
         </span>
-        {stale && (
-          <>
-            <Act onPress={keepMine}>Keep mine</Act>
-            <Act onPress={takeTheirs}>Take the other</Act>
-          </>
-        )}
         <Act onPress={save}>Save as a file</Act>
       </header>
+      <Conflict conflict={conflict} unit={kit.unit} />
       <div className="sheets">
         <div className="column">
           <Gym kit={kit} change={change} />

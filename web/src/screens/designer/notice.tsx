@@ -1,8 +1,6 @@
-import { linesOf } from '@drimbo/core/session/document';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Designer } from '../../designer/use-designer';
-import { Act } from '../../look/parts';
 import { ink, size } from '../../look/theme';
 
 const Banner = styled.div`
@@ -19,26 +17,6 @@ const Banner = styled.div`
     flex: 1;
   }
 `;
-
-/** Two versions of one session: says so, and lets the coach choose. Either choice can be undone. */
-export function Conflict({ designer }: { designer: Designer }): ReactNode {
-  const { save, session } = designer;
-  if (save.is !== 'conflict') return null;
-  const theirs = save.theirs.document;
-  const at = new Date(save.theirs.updatedAt).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
-  return (
-    <Banner role="alert" data-testid="conflict">
-      <p>
-        <strong>Changed somewhere else at {at}.</strong> There it has {linesOf(theirs).length} movements, here{' '}
-        {linesOf(session).length}. Nothing is lost: yours is kept on this device until you choose.
-      </p>
-      <Act onPress={designer.takeTheirs}>Take theirs</Act>
-      <Act kind="strong" onPress={designer.keepMine}>
-        Keep mine
-      </Act>
-    </Banner>
-  );
-}
 
 /** Says when the last edit was not done, or when what is here is not yet with the server, and why. */
 export function Notice({ designer }: { designer: Designer }): ReactNode {

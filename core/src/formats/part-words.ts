@@ -1,0 +1,109 @@
+import { groupNames, regions } from '../anatomy/regions';
+import { movementOf } from '../movements/catalogue';
+import { variantOf } from '../movements/settings';
+import { schools } from '../schools/schools';
+import type { Line } from '../session/document';
+import { reserveText } from '../session/effort';
+import { schemeText } from '../session/schemes';
+import { massText, type MassUnit } from '../units/mass';
+import type { Part } from './parts';
+
+const names: Record<string, string> = {
+  title: 'Title',
+  minutes: 'Minutes',
+  emphasis: 'For',
+  school: 'School',
+  spotter: 'Spotter',
+  status: 'State',
+  date: 'Day',
+  note: 'Note',
+  ramp: 'Way up',
+  warmup: 'Warm-up',
+  dismissed: 'Findings set aside',
+  order: 'Which movements, in which order',
+  kitId: 'Gym',
+  clientId: 'Client',
+  name: 'Name',
+  about: 'About',
+  born: 'Born',
+  statureM: 'Stature, m',
+  massKg: 'Bodyweight, kg',
+  biacromialM: 'Shoulder breadth, m',
+  trainingAge: 'Training age',
+  goal: 'Goal',
+  lagging: 'Lags',
+  limits: 'Has to mind',
+  daysAWeek: 'Days a week',
+  unit: 'Loads in',
+  likes: 'Likes, and feels',
+  health: 'Health screen',
+  formula: 'Formula',
+  tests: 'Tests',
+  cues: 'Cues',
+  bars: 'Bars',
+  plates: 'Plates',
+  dumbbells: 'Dumbbells',
+  stacks: 'Stacks',
+  benches: 'Benches',
+  rack: 'Rack',
+  places: 'Stations',
+  dipBelt: 'Dip belt',
+  attachments: 'Attachments',
+  apart: 'Distances',
+  chains: 'Chains',
+  bands: 'Bands',
+  own: 'Own movements',
+  hidden: 'Names put away',
+  shown: 'Names brought out',
+};
+
+const isLine = (part: Part): boolean => part.key.startsWith('line:');
+const lineName = ({ movement, rig }: Line): string => variantOf(movementOf(movement), rig).name;
+
+/** What a part is called. */
+export function partName(part: Part): string {
+  if (isLine(part)) return lineName((part.mine ?? part.theirs) as Line);
+  return names[part.key] ?? part.key;
+}
+
+function lineText(line: Line, unit: MassUnit): string {
+  const loads = [line.loadKg].flat().filter((kg) => kg !== null);
+  const load = loads.length > 0 ? ` at ${loads.map((kg) => massText(kg, unit)).join(', ')}` : '';
+  return `${lineName(line)}: ${schemeText(line.scheme)}${load}, ${reserveText(line.reserve)}, ${line.restS} s rest`;
+}
+
+const named = (table: object, id: string): string =>
+  (table as Record<string, { name: string } | undefined>)[id]?.name ?? id;
+
+const inWords: Record<string, (value: string) => string> = {
+  emphasis: (id) => (groupNames as Record<string, string>)[id] ?? named(regions, id),
+  school: (id) => named(schools, id),
+};
+
+const listed = (values: readonly unknown[]): string => {
+  const shown = values.slice(0, 6).map((v) => {
+    if (typeof v !== 'object' || v === null) return String(v);
+    const { name, limit, movement, kg, pairs } = v as Record<string, unknown>;
+    return String(name ?? limit ?? movement ?? (kg === undefined ? '' : `${pairs} × ${kg}`));
+  });
+  const words = shown.filter((w) => w !== '').join(', ');
+  return `${values.length}${words ? `: ${words}${values.length > 6 ? '…' : ''}` : ''}`;
+};
+
+/** What a part says, short enough for a table. */
+export function partText(part: Part, side: 'mine' | 'theirs', unit: MassUnit): string {
+  const value = part[side];
+  if (value === undefined) return isLine(part) ? 'not there' : 'nothing';
+  if (value === null || value === '') return 'nothing';
+  if (isLine(part)) return lineText(value as Line, unit);
+  if (part.key === 'order')
+    return `${(value as { lines: string[] }[]).reduce((n, b) => n + b.lines.length, 0)} movements`;
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (typeof value === 'string') return inWords[part.key]?.(value) ?? value;
+  if (typeof value === 'number') return String(value);
+  if (Array.isArray(value)) return value.length === 0 ? 'none' : listed(value);
+  return Object.entries(value as object)
+    .filter(([, v]) => typeof v !== 'object' && v !== '')
+    .map(([k, v]) => `${k} ${v === true ? 'yes' : v === false ? 'no' : String(v)}`)
+    .join(', ');
+}

@@ -1,0 +1,76 @@
+import fc from 'fast-check';
+import { applyEdit } from '../session/edits';
+import { sessionSchema } from '../session/document';
+import { anyClient, anySession } from '../testing/any';
+import { line, sampleClient, session, soundPush } from '../testing/samples';
+import { partName, partText } from './part-words';
+import { differing, merged, mergedAlone } from './parts';
+
+const keysOf = (parts: { key: string }[]): string[] => parts.map((p) => p.key).sort();
+
+test('two versions of a session differ movement by movement, and in their order', () => {
+  const base = session([line('push-up'), line('pushdown')]);
+  const mine = applyEdit({ ...base, minutes: 50 }, { do: 'line', line: 'push-up', patch: { restS: 75 } });
+  const theirs = session([line('push-up'), line('pushdown', { restS: 30 }), line('dumbbell-fly')]);
+  const parts = differing('session', base, mine, theirs);
+  expect(Object.fromEntries(parts.map((p) => [p.key, p.changedBy]))).toEqual({
+    minutes: 'mine',
+    order: 'theirs',
+    'line:push-up': 'mine',
+    'line:pushdown': 'theirs',
+    'line:dumbbell-fly': 'theirs',
+  });
+  const both = mergedAlone('session', base, mine, theirs)!;
+  expect(both.minutes).toBe(50);
+  expect(both.blocks.map((b) => [b.lines[0]!.id, b.lines[0]!.restS])).toEqual([
+    ['push-up', 75],
+    ['pushdown', 30],
+    ['dumbbell-fly', expect.any(Number)],
+  ]);
+});
+
+test('what both changed is for the coach; without a common beginning everything is', () => {
+  const mine = { ...sampleClient, minutes: 50, goal: 'Size' };
+  const theirs = { ...sampleClient, minutes: 45, likes: 'Cables' };
+  expect(mergedAlone('client', sampleClient, mine, theirs)).toBeNull();
+  expect(mergedAlone('client', null, mine, sampleClient)).toBeNull();
+  const chosen = merged('client', mine, theirs, new Set(['minutes']));
+  expect(chosen).toEqual({ ...sampleClient, minutes: 45, goal: 'Size', likes: sampleClient.likes });
+});
+
+test('all of theirs is theirs, none of theirs is mine, and a merge of valid sessions is valid', () => {
+  const ids = (s: typeof soundPush) => sessionSchema.safeParse(s).success;
+  fc.assert(
+    fc.property(
+      anySession.filter(ids),
+      anySession.filter(ids),
+      fc.infiniteStream(fc.boolean()),
+      (mine, theirs, coin) => {
+        const parts = differing('session', null, mine, theirs);
+        const all = new Set(keysOf(parts));
+        expect(merged('session', mine, theirs, all)).toEqual(theirs);
+        expect(merged('session', mine, theirs, new Set())).toEqual(mine);
+        const some = new Set([...all].filter(() => coin.next().value));
+        expect(sessionSchema.safeParse(merged('session', mine, theirs, some)).success).toBe(true);
+      },
+    ),
+    { numRuns: 30 },
+  );
+});
+
+test('every part has a name and says what it is on both sides', () => {
+  fc.assert(
+    fc.property(
+      fc.oneof(fc.tuple(anySession, anySession), fc.tuple(anyClient, anyClient)),
+      ([mine, theirs]) => {
+        const kind = 'blocks' in mine ? 'session' : 'client';
+        for (const part of differing(kind, null as never, mine as never, theirs as never)) {
+          expect(partName(part)).toMatch(/^[A-Z0-9]/);
+          for (const side of ['mine', 'theirs'] as const)
+            expect(partText(part, side, 'kg')).not.toMatch(/^$|undefined|\[object/);
+        }
+      },
+    ),
+    { numRuns: 30 },
+  );
+});
