@@ -146,3 +146,33 @@ test('the server dies, the tabs are closed: what was written is there when both 
   await context.close();
   await again.stop();
 });
+
+test('the notebook outlives a failing server and a closed tab, and two tabs change it without a question', async ({
+  page,
+  context,
+}) => {
+  const notebook = async (): Promise<{ hidden: string[] }> =>
+    (await stored(page, '/api/notebooks/coach')).document;
+  const before = (await notebook()).hidden;
+  const other = await context.newPage();
+  const hide = async (tab: Page, id: string): Promise<void> => {
+    await tab.goto(`/movements/${id}`);
+    await tab.getByRole('button', { name: 'Put away' }).click();
+  };
+  await context.route('**/api/notebooks/coach', (route) =>
+    route.request().method() === 'PUT' ? route.abort() : route.continue(),
+  );
+  await hide(page, 'push-up');
+  await expect(page.getByText(/^Your notebook: Kept on this device/)).toBeVisible();
+  await page.close();
+  await context.unrouteAll();
+  await hide(other, 'dumbbell-fly');
+  page = other;
+  await expect.poll(async () => (await notebook()).hidden).toContain('dumbbell-fly');
+  // A tab that is gone is told from one that is slow after five seconds.
+  await other.waitForTimeout(5_200);
+  await other.goto('/movements');
+  await expect
+    .poll(async () => [...(await notebook()).hidden].sort())
+    .toEqual([...before, 'dumbbell-fly', 'push-up'].sort());
+});

@@ -2,6 +2,7 @@ import { lazy, Suspense, type ReactNode } from 'react';
 import { Navigate, NavLink, Outlet, Route, Routes } from 'react-router';
 import { styled } from 'styled-components';
 import { Find } from './screens/find';
+import { NotebookNotice } from './screens/notebook-notice';
 import { Blank } from './look/parts';
 import { ink, size, wide } from './look/theme';
 
@@ -91,6 +92,7 @@ function Frame(): ReactNode {
         <Find />
       </Top>
       <main>
+        <NotebookNotice />
         <Suspense fallback={<Blank title="Opening…" />}>
           <Outlet />
         </Suspense>

@@ -1,5 +1,5 @@
 import { groupNames, regions } from '../anatomy/regions';
-import { movementOf } from '../movements/catalogue';
+import { findEntry, movementOf } from '../movements/catalogue';
 import { variantOf } from '../movements/settings';
 import { schools } from '../schools/schools';
 import type { Line } from '../session/document';
@@ -52,17 +52,25 @@ const names: Record<string, string> = {
   apart: 'Distances',
   chains: 'Chains',
   bands: 'Bands',
-  own: 'Own movements',
-  hidden: 'Names put away',
-  shown: 'Names brought out',
 };
 
 const isLine = (part: Part): boolean => part.key.startsWith('line:');
 const lineName = ({ movement, rig }: Line): string => variantOf(movementOf(movement), rig).name;
 
+const ofNotebook: Record<string, string> = {
+  own: 'Own movement',
+  hidden: 'Put away:',
+  shown: 'Brought out:',
+  cues: 'Cues for',
+};
+const entryName = (part: Part, id: string): string =>
+  ((part.mine ?? part.theirs) as { name?: string }).name ?? findEntry(id)?.name ?? id;
+
 /** What a part is called. */
 export function partName(part: Part): string {
   if (isLine(part)) return lineName((part.mine ?? part.theirs) as Line);
+  const [stem, id] = part.key.split(':');
+  if (id !== undefined) return `${ofNotebook[stem!] ?? stem} ${entryName(part, id)}`;
   return names[part.key] ?? part.key;
 }
 
@@ -93,11 +101,14 @@ const listed = (values: readonly unknown[]): string => {
 /** What a part says, short enough for a table. */
 export function partText(part: Part, side: 'mine' | 'theirs', unit: MassUnit): string {
   const value = part[side];
-  if (value === undefined) return isLine(part) ? 'not there' : 'nothing';
+  if (value === undefined) return part.key.includes(':') ? 'not there' : 'nothing';
   if (value === null || value === '') return 'nothing';
   if (isLine(part)) return lineText(value as Line, unit);
   if (part.key === 'order')
     return `${(value as { lines: string[] }[]).reduce((n, b) => n + b.lines.length, 0)} movements`;
+  if (part.key.startsWith('hidden:') || part.key.startsWith('shown:')) return 'yes';
+  if (part.key.startsWith('cues:')) return (value as string[]).join(' / ');
+  if (part.key.startsWith('own:')) return (value as { chooseWhen: string }).chooseWhen;
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value === 'string') return inWords[part.key]?.(value) ?? value;
   if (typeof value === 'number') return String(value);

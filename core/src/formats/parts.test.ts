@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { emptyNotebook } from '../movements/notebook';
 import { applyEdit } from '../session/edits';
 import { sessionSchema } from '../session/document';
 import { anyClient, anySession } from '../testing/any';
@@ -27,6 +28,18 @@ test('two versions of a session differ movement by movement, and in their order'
     ['pushdown', 30],
     ['dumbbell-fly', expect.any(Number)],
   ]);
+});
+
+test('two tabs of one notebook meet in one list without a question, over the same cues with one', () => {
+  const base = { ...emptyNotebook, hidden: ['dip'], cues: { 'push-up': ['Long'] } };
+  const mine = { ...base, hidden: ['dip', 'push-up'], cues: { 'push-up': ['Long'], dip: ['Lean'] } };
+  const theirs = { ...base, hidden: ['push-down'] };
+  expect(mergedAlone('notebook', base, mine, theirs)).toEqual({
+    ...emptyNotebook,
+    hidden: ['push-up', 'push-down'],
+    cues: { 'push-up': ['Long'], dip: ['Lean'] },
+  });
+  expect(mergedAlone('notebook', base, mine, { ...theirs, cues: { dip: ['Tall'] } })).toBeNull();
 });
 
 test('what both changed is for the coach; without a common beginning everything is', () => {

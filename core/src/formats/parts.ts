@@ -1,3 +1,4 @@
+import type { Notebook } from '../movements/notebook';
 import type { Block, Line, Session } from '../session/document';
 import type { Documents } from './opening';
 import type { DocumentKind } from './steps';
@@ -18,29 +19,65 @@ const ORDER = 'order';
 
 type Order = (Omit<Block, 'lines'> & { lines: string[] })[];
 
-function taken(kind: DocumentKind, document: object): Parts {
-  const parts: Parts = new Map(Object.entries(document));
-  if (kind !== 'session') return parts;
-  const { blocks } = document as Session;
-  parts.delete('blocks');
-  parts.set(
-    ORDER,
-    blocks.map(({ lines, ...block }) => ({ ...block, lines: lines.map((l) => l.id) })),
-  );
-  for (const line of blocks.flatMap((b) => b.lines)) parts.set(LINE + line.id, line);
-  return parts;
+/** A document in parts and back: field by field, or finer where two people work on different things in one list. */
+interface Way {
+  apart: (document: object) => Parts;
+  together: (parts: Parts) => object;
 }
 
-function together(kind: DocumentKind, parts: Parts): object {
-  const whole = [...parts].filter(([, value]) => value !== undefined);
-  if (kind !== 'session') return Object.fromEntries(whole);
-  const head = whole.filter(([key]) => key !== ORDER && !key.startsWith(LINE));
-  const blocks = (parts.get(ORDER) as Order).map((block) => ({
-    ...block,
-    lines: block.lines.map((id) => parts.get(LINE + id) as Line),
-  }));
-  return { ...Object.fromEntries(head), blocks };
-}
+const byField: Way = {
+  apart: (document) => new Map(Object.entries(document)),
+  together: (parts) => Object.fromEntries([...parts].filter(([, value]) => value !== undefined)),
+};
+
+const session: Way = {
+  apart: (document) => {
+    const { blocks, ...head } = document as Session;
+    const parts = byField.apart(head);
+    parts.set(
+      ORDER,
+      blocks.map(({ lines, ...block }) => ({ ...block, lines: lines.map((l) => l.id) })),
+    );
+    for (const line of blocks.flatMap((b) => b.lines)) parts.set(LINE + line.id, line);
+    return parts;
+  },
+  together: (parts) => {
+    const head = [...parts].filter(([key]) => key !== ORDER && !key.startsWith(LINE));
+    const blocks = (parts.get(ORDER) as Order).map((block) => ({
+      ...block,
+      lines: block.lines.map((id) => parts.get(LINE + id) as Line),
+    }));
+    return { ...byField.together(new Map(head)), blocks };
+  },
+};
+
+/** Own movements, names and cues one by one. */
+const notebook: Way = {
+  apart: (document) => {
+    const { own, hidden, shown, cues, ...head } = document as Notebook;
+    const parts = byField.apart(head);
+    for (const movement of own) parts.set(`own:${movement.id}`, movement);
+    for (const id of hidden) parts.set(`hidden:${id}`, id);
+    for (const id of shown) parts.set(`shown:${id}`, id);
+    for (const [id, list] of Object.entries(cues)) parts.set(`cues:${id}`, list);
+    return parts;
+  },
+  together: (parts) => {
+    const there = [...parts].filter(([, value]) => value !== undefined);
+    const of = (stem: string) =>
+      there.filter(([key]) => key.startsWith(stem)).map(([key, value]) => [key.slice(stem.length), value]);
+    const head = there.filter(([key]) => !/^(own|hidden|shown|cues):/.test(key));
+    return {
+      ...Object.fromEntries(head),
+      own: of('own:').map(([, movement]) => movement),
+      hidden: of('hidden:').map(([id]) => id),
+      shown: of('shown:').map(([id]) => id),
+      cues: Object.fromEntries(of('cues:') as [string, unknown][]),
+    };
+  },
+};
+
+const ways: Record<DocumentKind, Way> = { session, notebook, client: byField, kit: byField };
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
@@ -54,8 +91,8 @@ export function differing<K extends DocumentKind>(
   mine: Documents[K],
   theirs: Documents[K],
 ): Part[] {
-  const [m, t] = [taken(kind, mine), taken(kind, theirs)];
-  const b = base && taken(kind, base);
+  const [m, t] = [ways[kind].apart(mine), ways[kind].apart(theirs)];
+  const b = base && ways[kind].apart(base);
   const keys = [...new Set([...m.keys(), ...t.keys()])];
   return keys
     .filter((key) => !same(m.get(key), t.get(key)))
@@ -83,14 +120,14 @@ export function merged<K extends DocumentKind>(
   theirs: Documents[K],
   fromTheirs: ReadonlySet<string>,
 ): Documents[K] {
-  const [m, t] = [taken(kind, mine), taken(kind, theirs)];
+  const [m, t] = [ways[kind].apart(mine), ways[kind].apart(theirs)];
   const parts: Parts = new Map();
   for (const key of new Set([...m.keys(), ...t.keys()])) {
     const [first, second] = fromTheirs.has(key) ? [t, m] : [m, t];
     const isLine = key.startsWith(LINE);
     parts.set(key, first.has(key) || !isLine ? first.get(key) : second.get(key));
   }
-  return together(kind, parts) as Documents[K];
+  return ways[kind].together(parts) as Documents[K];
 }
 
 /** Both versions in one where no part was changed on both sides; null where the coach has to choose. */

@@ -1,37 +1,127 @@
 import { notebookSchema, type Notebook, type OwnMovement } from '@drimbo/core/movements/notebook';
 import { useQuery } from '@tanstack/react-query';
-import { api, ApiError } from './api';
+import { useSyncExternalStore } from 'react';
+import { Drafts, tabId } from '../designer/drafts';
+import { sameBy, soundMerge, type Conflicting } from '../designer/same-document';
+import { Saver, type SaveState } from '../designer/saver';
+import { api } from './api';
 import { queryClient, type Stored } from './queries';
 
 const path = '/notebooks/coach';
 const key = ['notebook'];
 
-export const useNotebook = () =>
-  useQuery({ queryKey: key, queryFn: () => api.get<Stored<Notebook>>(path), staleTime: 10_000 });
+type Change = (notebook: Notebook) => Notebook;
 
-/**
- * Changes the notebook as the server has it now: where somebody else was quicker the change is done
- * again on theirs. Throws what the schema or the server says; nothing is changed then.
- */
-export async function changeNotebook(change: (notebook: Notebook) => Notebook): Promise<void> {
-  let stored = queryClient.getQueryData<Stored<Notebook>>(key) ?? (await api.get<Stored<Notebook>>(path));
-  for (let turn = 0; ; turn++) {
-    const checked = notebookSchema.safeParse(change(stored.document));
+/** The notebook as this page has it: saved by the way of every document, whatever screen changes it. */
+class KeptNotebook {
+  private saver: Saver<Notebook> | null = null;
+  private mine: Notebook | null = null;
+  /** What was done since the server last had everything; done again on a version that is newer there. */
+  private undone: Change[] = [];
+  private state: SaveState<Notebook> = { is: 'saved' };
+  private readonly listeners = new Set<() => void>();
+
+  /** What the server answered, with what it does not have yet laid over it. */
+  opened(stored: Stored<Notebook>): Stored<Notebook> {
+    if (this.saver) return this.mine ? { ...stored, document: this.mine } : stored;
+    const drafts = new Drafts(path, tabId(sessionStorage), localStorage, notebookSchema);
+    this.saver = new Saver<Notebook>({
+      revision: stored.revision,
+      base: stored.document,
+      drafts,
+      same: sameBy(notebookSchema),
+      merge: (base, mine, theirs) => this.merged(base, mine, theirs),
+      became: (both) => this.show(both),
+      put: (revision, document) => api.put<Stored<Notebook>>(path, { revision, document }),
+      tell: (state) => this.tell(state),
+    });
+    const draft = drafts.recover(Date.now());
+    if (!draft) return stored;
+    this.mine = draft.document;
+    if (draft.base === stored.revision) this.saver.change(draft.document);
+    else this.saver.startFromDraft(draft, stored);
+    return this.mine ? { ...stored, document: this.mine } : stored;
+  }
+
+  private merged(base: Notebook | null, mine: Notebook, theirs: Notebook): Notebook | null {
+    if (this.undone.length === 0) return soundMerge('notebook', notebookSchema, base, mine, theirs);
+    const again = this.undone.reduce((notebook, change) => change(notebook), theirs);
+    return notebookSchema.safeParse(again).data ?? null;
+  }
+
+  private show(notebook: Notebook): void {
+    this.mine = notebook;
+    queryClient.setQueryData<Stored<Notebook>>(key, (old) => old && { ...old, document: notebook });
+  }
+
+  private tell(state: SaveState<Notebook>): void {
+    this.state = state;
+    if (state.is === 'saved') {
+      this.undone = [];
+      this.mine = null;
+    }
+    for (const listener of this.listeners) listener();
+  }
+
+  /** Throws what the schema says; nothing is changed then. */
+  change(from: Notebook, change: Change): void {
+    const checked = notebookSchema.safeParse(change(this.mine ?? from));
     if (!checked.success) {
       const issue = checked.error.issues[0]!;
       throw new Error(`${issue.path.slice(2).join(' ') || 'notebook'}: ${issue.message}`);
     }
-    try {
-      queryClient.setQueryData(
-        key,
-        await api.put<Stored<Notebook>>(path, { revision: stored.revision, document: checked.data }),
-      );
-      return;
-    } catch (error) {
-      if (!(error instanceof ApiError) || error.status !== 409 || turn >= 3) throw error;
-      stored = error.current as Stored<Notebook>;
-    }
+    this.undone.push(change);
+    this.show(checked.data);
+    this.saver!.change(checked.data);
   }
+
+  settle(chosen: Notebook): void {
+    if (this.state.is !== 'conflict') return;
+    const isTheirs = sameBy(notebookSchema)(chosen, this.state.theirs.document);
+    this.show(chosen);
+    if (isTheirs) this.saver!.yieldTo();
+    else this.saver!.settle(chosen);
+  }
+
+  readonly heard = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+  readonly now = (): SaveState<Notebook> => this.state;
+
+  /** The question that has to be answered, null where there is none. */
+  conflict(): Conflicting<Notebook> | null {
+    const { state, mine } = this;
+    if (state.is !== 'conflict' || !mine) return null;
+    return {
+      kind: 'notebook',
+      base: state.base,
+      mine,
+      theirs: state.theirs,
+      settle: (chosen) => this.settle(chosen),
+    };
+  }
+}
+
+const kept = new KeptNotebook();
+
+const fetched = async (): Promise<Stored<Notebook>> => kept.opened(await api.get<Stored<Notebook>>(path));
+
+export const useNotebook = () => useQuery({ queryKey: key, queryFn: fetched, staleTime: 10_000 });
+
+/** How the saving of the notebook stands. */
+export function useNotebookSaving(): { state: SaveState<Notebook>; conflict: Conflicting<Notebook> | null } {
+  const state = useSyncExternalStore(kept.heard, kept.now);
+  return { state, conflict: kept.conflict() };
+}
+
+/**
+ * Changes the notebook: kept on this device at once, with the server shortly after. Where somebody else was
+ * quicker the change is done again on theirs. Throws what the schema says; nothing is changed then.
+ */
+export async function changeNotebook(change: Change): Promise<void> {
+  const stored = await queryClient.ensureQueryData({ queryKey: key, queryFn: fetched });
+  kept.change(stored.document, change);
 }
 
 export const keepOwn =
