@@ -2,6 +2,7 @@ import { mkdirSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { build } from 'esbuild';
+import { buildIfStale, give } from './ground.mjs';
 
 // Runs the benchmarks; they print shares of a frame and assert nothing.
 mkdirSync('.cache', { recursive: true });
@@ -17,3 +18,5 @@ for (const name of ['appraise', 'mechanics', 'reading']) {
   });
   await import(pathToFileURL(outfile).href);
 }
+if (!buildIfStale()) give('The build failed; the lines above say where.');
+await import(pathToFileURL(resolve('bench/server.mjs')).href);

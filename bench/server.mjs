@@ -1,0 +1,96 @@
+import { rmSync } from 'node:fs';
+import Database from 'libsql';
+import { databaseIn, inFolder, opened } from '../scripts/crash/house.mjs';
+
+// The built server beside itself: ratios of its own answers, and lists at the size of a full house.
+
+const CLIENTS = 2000;
+const SESSIONS_EACH = 10;
+
+/** The middle of many timed answers, milliseconds. */
+async function middleOf(ask, times = 60) {
+  for (let i = 0; i < 20; i++) await ask();
+  const found = [];
+  for (let i = 0; i < times; i++) {
+    const began = performance.now();
+    await ask();
+    found.push(performance.now() - began);
+  }
+  return found.sort((a, b) => a - b)[Math.floor(times / 2)];
+}
+
+const answered = async (answer) => {
+  const response = await answer;
+  if (!response.ok) throw new Error(`answered ${response.status}`);
+  return response.json();
+};
+
+/** Copies of what the demo has, as many as a full house holds. */
+function fill(file) {
+  const db = new Database(file);
+  const client = db.prepare("select * from clients where id = 'mirelle-vandoorn'").get();
+  const sessions = db.prepare('select * from sessions').all();
+  const intoClients = db.prepare(
+    'insert into clients (id, revision, document, updated_at, name, name_key, kit_id) values (?, 1, ?, ?, ?, ?, ?)',
+  );
+  const intoSessions = db.prepare(
+    'insert into sessions (id, client_id, revision, document, updated_at, title, title_key, status_rank, day, emphasis, minutes, movements, kit_id) values (?, ?, 1, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)',
+  );
+  db.exec('begin');
+  for (let c = 0; c < CLIENTS; c++) {
+    const name = `Somebody ${c}`;
+    const at = new Date(1.7e12 + c * 1000).toISOString();
+    const document = JSON.stringify({ ...JSON.parse(client.document), name });
+    intoClients.run(`b${c}`, document, at, name, name.toLowerCase(), client.kit_id);
+    for (let i = 0; i < SESSIONS_EACH; i++) {
+      const s = sessions[(c + i) % sessions.length];
+      const text = JSON.stringify({ ...JSON.parse(s.document), clientId: `b${c}` });
+      const told = [s.title, s.title_key, s.status_rank, s.day, s.emphasis, s.minutes, s.movements, s.kit_id];
+      intoSessions.run(`b${c}-${i}`, `b${c}`, text, at, ...told);
+    }
+  }
+  db.exec('commit');
+  db.close();
+}
+
+await inFolder(async (folder) => {
+  const first = await opened(folder, '--demo');
+  const get = (address, path) => () => answered(fetch(`${address}api/${path}`));
+  const { document } = await get(first.address, 'sessions/mirelle-push-a')();
+  let n = 0;
+  const post = (path, body) =>
+    answered(
+      fetch(`${first.address}api/${path}`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(body),
+      }),
+    );
+  // A session that is a little different each time, so that nothing is remembered whole.
+  const appraised = await middleOf(() => {
+    const [block, ...rest] = document.blocks;
+    const [line, ...others] = block.lines;
+    const blocks = [{ ...block, lines: [{ ...line, restS: 60 + (n++ % 200) }, ...others] }, ...rest];
+    return post('appraise', { session: { ...document, blocks } });
+  });
+  // The same document sent again: read, checked and found to be there.
+  const bare = await middleOf(() => post('sessions', { id: 'mirelle-push-a', document }));
+  console.log('a six-line session by the ids of its client and gym, against a POST that reads one row:');
+  console.log(`  ${(bare / appraised).toFixed(2)} as fast (aim: 0.25 or more)`);
+  await first.server.kill();
+
+  fill(databaseIn(folder));
+  const full = await opened(folder);
+  const clients = await middleOf(get(full.address, 'clients'));
+  const sessions = await middleOf(get(full.address, 'sessions'));
+  const searched = await middleOf(get(full.address, 'sessions?search=push+somebody'));
+  console.log(
+    `${CLIENTS} clients and ${CLIENTS * SESSIONS_EACH} sessions, a page of fifty, against the 50 ms it may take:`,
+  );
+  const share = (ms) => `${Math.round((ms / 50) * 100)} %`;
+  console.log(
+    `  clients ${share(clients)}, sessions ${share(sessions)}, sessions by two words ${share(searched)}`,
+  );
+  await full.server.kill();
+  rmSync(folder, { recursive: true, force: true });
+});
