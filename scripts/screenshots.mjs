@@ -73,6 +73,7 @@ const views = [
     },
   ],
   ['kit', '/kit/boathouse'],
+  ['data', '/data'],
   ['loads', '/loads?load=102.5&reps=5&left=1&plates=20&kit=boathouse'],
   ['clients', '/clients'],
   ['client', '/clients/mirelle-vandoorn'],
