@@ -11,8 +11,8 @@ export default defineConfig({
   workers: 2,
   retries: 0,
   // What is waited for comes or does not; a machine busy with other work only makes it later.
-  timeout: 180_000,
-  expect: { timeout: 30_000 },
+  timeout: 300_000,
+  expect: { timeout: 60_000 },
   reporter: process.env.DRIMBO_REPORT
     ? [['line'], ['json', { outputFile: resolve(root, process.env.DRIMBO_REPORT) }]]
     : [['list']],

@@ -118,3 +118,28 @@ test('one client is saved as open files, and erased for good only by name', asyn
   expect((await page.request.get('/api/clients/for-a-week')).status()).toBe(404);
   expect((await page.request.get('/api/sessions/story-one-week-only')).status()).toBe(404);
 });
+
+test('a gym that is in use stays, and says who needs it; one that nobody needs goes and comes back', async ({
+  page,
+}) => {
+  await page.goto('/kit/boathouse');
+  const remove = async (): Promise<void> => {
+    await page.getByRole('button', { name: 'Delete…' }).click();
+    await page.getByRole('button', { name: 'Delete', exact: true }).click();
+  };
+  await remove();
+  await expect(page.getByRole('alert')).toContainText(/is used by client “/);
+  const { document } = await (await page.request.get('/api/kits/boathouse')).json();
+  await page.request.post('/api/kits', {
+    data: { id: 'spare-room', document: { ...document, name: 'Spare room' } },
+  });
+  await page.goto('/kit/spare-room');
+  await remove();
+  await expect(page.getByRole('link', { name: 'The Boathouse' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Spare room' })).toHaveCount(0);
+  await openData(page);
+  await page.getByRole('button', { name: 'Bring back Spare room' }).click();
+  await expect(page.getByText('Nothing was deleted in the last thirty days.')).toBeVisible();
+  expect((await page.request.get('/api/kits/spare-room')).status()).toBe(200);
+  await page.request.delete('/api/kits/spare-room?revision=2');
+});

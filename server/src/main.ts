@@ -5,6 +5,7 @@ import { availableParallelism } from 'node:os';
 import pino from 'pino';
 import { makeApp } from './app';
 import { Pool } from './appraising/pool';
+import { warmUp } from './appraising/warm';
 import { dailyFile, dropOutlived } from './backup/daily';
 import { failureOf, runCommand } from './commands/commands';
 import { readConfig } from './config';
@@ -56,8 +57,9 @@ async function start(): Promise<void> {
   if (args.includes('--demo') && (await seedDemo(db))) say('The Boathouse demo is in place.');
   const instance = randomUUID();
   const pool = new Pool({ file: new URL('./appraising.js', import.meta.url), size: threads });
+  const store = makeStore(db);
   const app = makeApp({
-    store: makeStore(db),
+    store,
     appraising: pool.appraise,
     webFolder: config.webFolder,
     data: { folder: config.dataFolder, tasks: tasksOn(process.argv[1]!, config.dataFolder) },
@@ -77,6 +79,7 @@ async function start(): Promise<void> {
     const url = `http://${config.host === '::1' ? '[::1]' : config.host}:${port}/`;
     unmark = markRunning(config.dataFolder, url, instance);
     say(`Drimbo is at ${url}  (stop with Ctrl+C)`);
+    warmUp(store, pool.appraise, threads, todayUtc()).catch((error: unknown) => log.error(error));
   });
   server.on('error', (error: NodeJS.ErrnoException) => {
     const taken = error.code === 'EADDRINUSE';

@@ -3,7 +3,8 @@ import { emptyNotebook } from '../movements/notebook';
 import { applyEdit } from '../session/edits';
 import { sessionSchema } from '../session/document';
 import { anyClient, anySession } from '../testing/any';
-import { line, sampleClient, session, soundPush } from '../testing/samples';
+import type { soundPush } from '../testing/samples';
+import { line, sampleClient, session } from '../testing/samples';
 import { partName, partText } from './part-words';
 import { differing, merged, mergedAlone } from './parts';
 

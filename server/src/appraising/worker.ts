@@ -1,3 +1,4 @@
+import { constants, setPriority } from 'node:os';
 import { parentPort } from 'node:worker_threads';
 import { Problem } from '../problem';
 import { answerJob, type AppraiseJob } from './answer';
@@ -7,6 +8,9 @@ export type Said =
   | { id: number; answer: string }
   | { id: number; problem: { status: number; code: string; message: string; path: string } }
   | { id: number; failed: string };
+
+// Where the engine gives each thread a priority of its own, the one that answers goes first.
+setPriority(constants.priority.PRIORITY_BELOW_NORMAL);
 
 parentPort!.on('message', ({ id, job }: { id: number; job: AppraiseJob }) => {
   let said: Said;

@@ -2,7 +2,7 @@ import { join, resolve } from 'node:path';
 import { backUp, restore, restoreInto, type Contents } from '../backup/copy';
 import { backupFolder } from '../backup/daily';
 import type { Config } from '../config';
-import { openDriver } from '../database/driver';
+import type { openDriver } from '../database/driver';
 import { openDatabase, stamp } from '../database/open';
 import { copiesIn, eraseClient } from '../house/erase';
 import { lookThrough } from '../house/look-through';

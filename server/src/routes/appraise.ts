@@ -13,21 +13,24 @@ function namedIn(body: unknown, key: 'client' | 'kit'): string | null {
   return typeof named === 'string' ? named : null;
 }
 
+/** A request with everything it names, ready for a thread. */
+export async function jobFor(store: Store, body: unknown, today: string): Promise<AppraiseJob> {
+  const [client, kit] = [namedIn(body, 'client'), namedIn(body, 'kit')];
+  return {
+    body,
+    client: client === null ? null : await store.clients.text(client),
+    kit: kit === null ? null : await store.kits.text(kit),
+    notebook: (await store.notebooks.text(COACH))!,
+    logged: JSON.stringify(client === null ? [] : await store.logged(client)),
+    today,
+  };
+}
+
 /** The machine-readable front door. What is kept is read here; all else is done by a thread. */
 export function appraiseRoutes(store: Store, appraising: Appraising, today: () => string): Router {
   const router = Router();
   router.post('/', async (request, response) => {
-    const body: unknown = request.body;
-    const [client, kit] = [namedIn(body, 'client'), namedIn(body, 'kit')];
-    const job: AppraiseJob = {
-      body,
-      client: client === null ? null : await store.clients.text(client),
-      kit: kit === null ? null : await store.kits.text(kit),
-      notebook: (await store.notebooks.text(COACH))!,
-      logged: JSON.stringify(client === null ? [] : await store.logged(client)),
-      today: today(),
-    };
-    response.type('json').send(await appraising(job));
+    response.type('json').send(await appraising(await jobFor(store, request.body, today())));
   });
   return router;
 }

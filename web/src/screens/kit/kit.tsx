@@ -1,12 +1,15 @@
 import type { Kit } from '@drimbo/core/kit/kit';
-import { useCallback, useEffect, type ReactNode } from 'react';
-import { Link, useParams } from 'react-router';
+import { useCallback, useEffect, useState, type ReactNode } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { api } from '../../data/api';
+import { allAnew } from '../../data/house';
 import { queryClient, useKits, type Stored } from '../../data/queries';
 import { saveFile } from '../../data/save-file';
 import { useSavedDocument } from '../../designer/use-saved-document';
 import { SheetsPage } from '../../look/lists';
 import { Act, Blank, Title } from '../../look/parts';
 import { ink, size } from '../../look/theme';
+import { Ask } from '../../parts/ask';
 import { Conflict } from '../conflict';
 import { Bands } from './bands';
 import { Benches } from './benches';
@@ -28,6 +31,19 @@ function Desk({ stored }: { stored: Stored<Kit> }): ReactNode {
   useEffect(() => {
     window.document.title = `${kit.name} · Drimbo`;
   }, [kit.name]);
+  const go = useNavigate();
+  const [wrong, setWrong] = useState('');
+  const remove = (): void => {
+    setWrong('');
+    api
+      .get<Stored<Kit>>(`/kits/${stored.id}`)
+      .then(({ revision }) => api.remove(`/kits/${stored.id}?revision=${revision}`))
+      .then(allAnew)
+      .then(
+        () => void go('/kit'),
+        (error: Error) => setWrong(error.message),
+      );
+  };
   const save = (): void =>
     saveFile(`${kit.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.kit.json`, JSON.stringify(kit, null, 2));
 
@@ -40,8 +56,22 @@ function Desk({ stored }: { stored: Stored<Kit> }): ReactNode {
           {says}
         </span>
         <Act onPress={save}>Save as a file</Act>
+        <Ask
+          asks={`Delete ${kit.name}?`}
+          does="Delete"
+          keeps="Keep"
+          about={<p>It leaves every list. For thirty days it can be brought back, on the page Data.</p>}
+          onYes={remove}
+        >
+          Delete…
+        </Ask>
       </header>
       <Conflict conflict={conflict} unit={kit.unit} />
+      {wrong && (
+        <p role="alert" style={{ marginBottom: 10, fontWeight: 620 }}>
+          {wrong}
+        </p>
+      )}
       <div className="sheets">
         <div className="column">
           <Gym kit={kit} change={change} />
