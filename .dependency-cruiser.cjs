@@ -13,6 +13,9 @@ const floors = [
   ['shorthand', 'formats'],
 ];
 
+/** The floors of the screens, lowest first. */
+const webFloors = ['look', 'parts', 'drawings', 'data', 'state', 'screens'];
+
 const above = (level) => floors.slice(level + 1).flat();
 
 module.exports = {
@@ -48,6 +51,25 @@ module.exports = {
       severity: 'error',
       from: { path: '^core/' },
       to: { path: '^(server|web|e2e)/' },
+    },
+    ...webFloors.slice(0, -1).map((room, level) => ({
+      name: `web-${room}-looks-down`,
+      severity: 'error',
+      from: { path: `^web/src/${room}/`, pathNot: '\\.test\\.tsx?$' },
+      to: { path: `^web/src/(${webFloors.slice(level + 1).join('|')})/` },
+    })),
+    {
+      name: 'parts-know-no-trade',
+      severity: 'error',
+      comment: 'A part draws controls; what they are about belongs to the screens.',
+      from: { path: '^web/src/parts/' },
+      to: { path: '^(core/|web/src/(data|state|drawings)/)' },
+    },
+    {
+      name: 'drawings-do-not-fetch',
+      severity: 'error',
+      from: { path: '^web/src/drawings/', pathNot: '\\.test\\.tsx?$' },
+      to: { path: '^web/src/data/' },
     },
     { name: 'server-not-web', severity: 'error', from: { path: '^server/' }, to: { path: '^(web|e2e)/' } },
     { name: 'web-not-server', severity: 'error', from: { path: '^web/' }, to: { path: '^(server|e2e)/' } },

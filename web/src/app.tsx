@@ -1,14 +1,16 @@
 import { lazy, Suspense, type ReactNode } from 'react';
 import { Navigate, NavLink, Outlet, Route, Routes } from 'react-router';
 import { styled } from 'styled-components';
-import { Find } from './screens/find';
-import { NotebookNotice } from './screens/notebook-notice';
-import { Blank } from './look/parts';
+import { Find } from './screens/find/find';
+import { NotebookNotice } from './screens/shared/notebook-notice';
+import { Blank } from './parts/blank';
 import { ink, size, wide } from './look/theme';
 
-const Clients = lazy(() => import('./screens/clients').then((m) => ({ default: m.ClientsScreen })));
-const Client = lazy(() => import('./screens/client').then((m) => ({ default: m.ClientScreen })));
-const Sessions = lazy(() => import('./screens/sessions').then((m) => ({ default: m.SessionsScreen })));
+const Clients = lazy(() => import('./screens/clients/clients').then((m) => ({ default: m.ClientsScreen })));
+const Client = lazy(() => import('./screens/client/client').then((m) => ({ default: m.ClientScreen })));
+const Sessions = lazy(() =>
+  import('./screens/sessions/sessions').then((m) => ({ default: m.SessionsScreen })),
+);
 const Designer = lazy(() =>
   import('./screens/designer/designer').then((m) => ({ default: m.DesignerScreen })),
 );
@@ -24,7 +26,7 @@ const Kits = lazy(() => import('./screens/kit/kits').then((m) => ({ default: m.K
 const KitPage = lazy(() => import('./screens/kit/kit').then((m) => ({ default: m.KitScreen })));
 const Loads = lazy(() => import('./screens/loads/loads').then((m) => ({ default: m.LoadsScreen })));
 const Data = lazy(() => import('./screens/data/data').then((m) => ({ default: m.DataScreen })));
-const SheetPage = lazy(() => import('./screens/sheet').then((m) => ({ default: m.SheetScreen })));
+const SheetPage = lazy(() => import('./screens/sheet/sheet').then((m) => ({ default: m.SheetScreen })));
 
 const Top = styled.header`
   min-height: 44px;

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { Dialog, DialogTrigger, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { Act } from '../look/parts';
+import { Act } from './act';
 import { ink } from '../look/theme';
 
 const Veil = styled(ModalOverlay)`

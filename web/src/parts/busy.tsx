@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { Label, ProgressBar } from 'react-aria-components';
 import { keyframes, styled } from 'styled-components';
-import { Act } from '../look/parts';
+import { Act } from './act';
 import { ink, size } from '../look/theme';
 
 const along = keyframes`

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { FileTrigger } from 'react-aria-components';
-import { Act } from '../look/parts';
+import { Act } from './act';
 
 /**
  * A button that asks for one file.

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { Act } from '../look/parts';
+import { Act } from './act';
 import { ink, size } from '../look/theme';
 
 const Foot = styled.div`

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { Input, Label, SearchField } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { field } from '../look/parts';
+import { field } from './surfaces';
 
 const Box = styled(SearchField)`
   width: min(280px, 100%);

@@ -6,7 +6,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import { useLayoutEffect, useState, type ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
-import type { Designer } from '../designer/use-designer';
+import type { Designer } from '../state/use-designer';
 
 /** A designer without a server: edits, undo and appraisal are the real ones. */
 export function useBench(start: Session, context: Context = sampleContext): Designer {

@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
 import { api } from '../../data/api';
 import { allAnew, useHouse, useWork, type Copy } from '../../data/house';
-import { Act, Sheet, SheetHead } from '../../look/parts';
+import { Act } from '../../parts/act';
+import { Sheet, SheetHead } from '../../parts/sheet';
 import { Ask } from '../../parts/ask';
 import { Busy } from '../../parts/busy';
 import { FileChoice } from '../../parts/file-choice';

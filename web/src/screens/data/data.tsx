@@ -1,6 +1,6 @@
 import { useEffect, type ReactNode } from 'react';
-import { SheetsPage } from '../../look/lists';
-import { Title } from '../../look/parts';
+import { SheetsPage } from '../../parts/pages';
+import { Title } from '../../parts/sheet';
 import { Backups } from './backups';
 import { Deleted, LookThrough } from './deleted';
 import { Moving } from './moving';

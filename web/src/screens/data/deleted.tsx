@@ -3,9 +3,10 @@ import { format } from 'date-fns';
 import { useState, type ReactNode } from 'react';
 import { api } from '../../data/api';
 import { allAnew, lookThrough, useDeleted, useWork } from '../../data/house';
-import { Act, Sheet, SheetHead } from '../../look/parts';
+import { Act } from '../../parts/act';
+import { Sheet, SheetHead } from '../../parts/sheet';
 import { Busy } from '../../parts/busy';
-import { TornList } from '../unreadable';
+import { TornList } from '../shared/unreadable';
 import { Body, Rows } from './rows';
 
 const kinds: Record<Row['kind'], string> = { client: 'Client', session: 'Session', kit: 'Gym' };

@@ -5,9 +5,9 @@ import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { roughMass } from '@drimbo/core/units/mass';
 import { useId, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import type { Designer } from '../../designer/use-designer';
-import { LoadCurve } from '../../drawing/load-curve';
-import { useWidth } from '../../drawing/use-width';
+import type { Designer } from '../../state/use-designer';
+import { LoadCurve } from '../../drawings/load-curve';
+import { useWidth } from '../../drawings/use-width';
 
 /** What chains or bands make of the first set's load, and which of the gym's hang from the bar. */
 export function Along({ line: m, designer }: { line: MeasuredLine; designer: Designer }): ReactNode {

@@ -4,10 +4,11 @@ import { faults } from '@drimbo/core/movements/faults';
 import { cueList } from '@drimbo/core/movements/notebook';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { changeNotebook, setCues } from '../../data/notebook';
+import { changeNotebook, setCues } from '../../state/notebook';
 import { saveClientCues } from '../../data/client-cues';
-import type { Designer } from '../../designer/use-designer';
-import { Act, Area, Field, Label } from '../../look/parts';
+import type { Designer } from '../../state/use-designer';
+import { Act } from '../../parts/act';
+import { Area, Field, Label } from '../../parts/fields';
 import { ink, size } from '../../look/theme';
 
 const Body = styled.div`

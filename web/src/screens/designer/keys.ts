@@ -2,7 +2,7 @@ import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { linesOf, type Block } from '@drimbo/core/session/document';
 import type { KeyboardEvent } from 'react';
 import { newId } from '../../data/queries';
-import type { Designer } from '../../designer/use-designer';
+import type { Designer } from '../../state/use-designer';
 
 /** What the keys do, as the help tells it. */
 export const keyHelp: { keys: string; does: string }[] = [

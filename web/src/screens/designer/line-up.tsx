@@ -24,7 +24,7 @@ import {
 import { GripVertical } from 'lucide-react';
 import { type KeyboardEvent, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import type { Designer } from '../../designer/use-designer';
+import type { Designer } from '../../state/use-designer';
 import { ink, narrow, severityInk, size, voiceInk } from '../../look/theme';
 import { Cell } from './cell';
 import { readBetween, readLoads } from './reading';

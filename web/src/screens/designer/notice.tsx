@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import type { Designer } from '../../designer/use-designer';
+import type { Designer } from '../../state/use-designer';
 import { ink, size } from '../../look/theme';
 
 const Banner = styled.div`

@@ -1,8 +1,11 @@
 import type { Finding, Fix } from '@drimbo/core/review/model';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import type { Designer } from '../../designer/use-designer';
-import { Act, Field, Mark, SheetHead } from '../../look/parts';
+import type { Designer } from '../../state/use-designer';
+import { Act } from '../../parts/act';
+import { Field } from '../../parts/fields';
+import { Mark } from '../../parts/mark';
+import { SheetHead } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
 
 const List = styled.ol`

@@ -4,7 +4,7 @@ import { notchesOf } from '@drimbo/core/kit/kit';
 import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { bodyOf } from '@drimbo/core/measure/context';
 import { useMemo, type ReactNode } from 'react';
-import type { Designer } from '../../designer/use-designer';
+import type { Designer } from '../../state/use-designer';
 import { notchesFor, RigView } from '../rig/rig-view';
 import { WorkView } from '../rig/work-view';
 

@@ -6,7 +6,7 @@ import { moduleOf, schemeModules } from '@drimbo/core/session/schemes/all';
 import { readReps, repsText, type SchemeField } from '@drimbo/core/session/schemes/model';
 import { useId, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import type { Designer } from '../../designer/use-designer';
+import type { Designer } from '../../state/use-designer';
 import { ink, size } from '../../look/theme';
 import { Cell } from './cell';
 

@@ -6,8 +6,9 @@ import type { ReactNode } from 'react';
 import { Header, Menu, MenuItem, MenuSection, MenuTrigger, Popover, Text } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { useKits } from '../../data/queries';
-import type { Designer } from '../../designer/use-designer';
-import { Act, floating } from '../../look/parts';
+import type { Designer } from '../../state/use-designer';
+import { Act } from '../../parts/act';
+import { floating } from '../../parts/surfaces';
 import { ink, size } from '../../look/theme';
 
 const Pop = styled(Popover)`

@@ -19,8 +19,8 @@ import { rigWords } from '@drimbo/core/movements/rig';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
-import type { Designer } from '../../designer/use-designer';
-import { Act } from '../../look/parts';
+import type { Designer } from '../../state/use-designer';
+import { Act } from '../../parts/act';
 import { ink, size, voiceText } from '../../look/theme';
 
 const Body = styled.div`

@@ -14,8 +14,10 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
-import type { Designer } from '../../designer/use-designer';
-import { Act, Area, floating } from '../../look/parts';
+import type { Designer } from '../../state/use-designer';
+import { Act } from '../../parts/act';
+import { Area } from '../../parts/fields';
+import { floating } from '../../parts/surfaces';
 import { ink, size } from '../../look/theme';
 
 const Veil = styled(ModalOverlay)`

@@ -9,8 +9,9 @@ import { keepingUnknown, lineFromTyped, readTypedLine } from '@drimbo/core/short
 import { useId, useMemo, useState, type KeyboardEvent, type ReactNode, type RefObject } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
-import type { Designer } from '../../designer/use-designer';
-import { floating, Option } from '../../look/parts';
+import type { Designer } from '../../state/use-designer';
+import { Option } from '../../parts/option';
+import { floating } from '../../parts/surfaces';
 import { ink, size } from '../../look/theme';
 
 const Box = styled.div`

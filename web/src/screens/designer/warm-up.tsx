@@ -8,8 +8,10 @@ import { useState, type ReactNode } from 'react';
 import { Dialog, DialogTrigger, Heading, Popover } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
-import type { Designer } from '../../designer/use-designer';
-import { Act, Choice, floating } from '../../look/parts';
+import type { Designer } from '../../state/use-designer';
+import { Act } from '../../parts/act';
+import { Choice } from '../../parts/fields';
+import { floating } from '../../parts/surfaces';
 import { ink, narrow, size } from '../../look/theme';
 import { Cell } from './cell';
 

@@ -4,11 +4,12 @@ import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import type { ReactNode } from 'react';
 import { newId } from '../../data/queries';
-import { Act, Sheet, SheetHead } from '../../look/parts';
+import { Act } from '../../parts/act';
+import { Sheet, SheetHead } from '../../parts/sheet';
 import { ink } from '../../look/theme';
 import { Cell } from '../designer/cell';
 import { Body, type PartProps } from './parts';
-import { readText, replaced, without } from '../../look/read';
+import { readText, replaced, without } from '../shared/read';
 
 type Points = NonNullable<Kit['bands']>[number]['points'];
 

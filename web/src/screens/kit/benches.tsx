@@ -1,10 +1,11 @@
 import { readAngles } from '@drimbo/core/kit/lists';
 import type { ReactNode } from 'react';
 import { newId } from '../../data/queries';
-import { Act, Sheet, SheetHead } from '../../look/parts';
+import { Act } from '../../parts/act';
+import { Sheet, SheetHead } from '../../parts/sheet';
 import { Cell } from '../designer/cell';
 import { Body, Rows, TakeOut, TakeOutHead, type PartProps } from './parts';
-import { readText, replaced, without } from '../../look/read';
+import { readText, replaced, without } from '../shared/read';
 
 /** Benches by the notches they really have. */
 export function Benches({ kit, change }: PartProps): ReactNode {

@@ -1,9 +1,10 @@
 import type { ReactNode } from 'react';
 import { newId } from '../../data/queries';
-import { Act, Sheet, SheetHead } from '../../look/parts';
+import { Act } from '../../parts/act';
+import { Sheet, SheetHead } from '../../parts/sheet';
 import { Cell } from '../designer/cell';
 import { Body, Rows, TakeOut, type PartProps } from './parts';
-import { readCount, readFigure, readText, replaced, without } from '../../look/read';
+import { readCount, readFigure, readText, replaced, without } from '../shared/read';
 
 /** Chains to hang from a bar: weight a metre, length, how many a side. */
 export function Chains({ kit, change }: PartProps): ReactNode {

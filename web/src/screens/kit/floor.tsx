@@ -1,9 +1,10 @@
 import { entries } from '@drimbo/core/movements/catalogue';
 import type { ReactNode } from 'react';
-import { Act, Sheet, SheetHead } from '../../look/parts';
+import { Act } from '../../parts/act';
+import { Sheet, SheetHead } from '../../parts/sheet';
 import { Cell } from '../designer/cell';
 import { Body, Rows, TakeOut, TakeOutHead, type PartProps } from './parts';
-import { readFigure, replaced, without } from '../../look/read';
+import { readFigure, replaced, without } from '../shared/read';
 
 /** Every place a movement happens at, from the movements themselves. */
 const stations = [...new Set(entries.map((e) => e.movement.station))].sort();

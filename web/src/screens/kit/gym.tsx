@@ -1,7 +1,8 @@
 import { type Kit } from '@drimbo/core/kit/kit';
 import { attachments } from '@drimbo/core/movements/attachments';
 import type { ReactNode } from 'react';
-import { Choice, Field, Label, Sheet, SheetHead } from '../../look/parts';
+import { Choice, Field, Label } from '../../parts/fields';
+import { Sheet, SheetHead } from '../../parts/sheet';
 import { Body, type PartProps } from './parts';
 
 /** Stations that are places rather than stacks. */

@@ -3,11 +3,12 @@ import { readSizes, sizesText, type Size } from '@drimbo/core/kit/lists';
 import { markedUnit, markText, type MassUnit } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
 import { newId } from '../../data/queries';
-import { PlateSleeve } from '../../drawing/plate-sleeve';
-import { Act, Sheet, SheetHead } from '../../look/parts';
+import { PlateSleeve } from '../../drawings/plate-sleeve';
+import { Act } from '../../parts/act';
+import { Sheet, SheetHead } from '../../parts/sheet';
 import { Cell } from '../designer/cell';
 import { Body, Rows, TakeOut, TakeOutHead, type PartProps } from './parts';
-import { readText, readWeight, replaced, without } from '../../look/read';
+import { readText, readWeight, replaced, without } from '../shared/read';
 
 const uses: Kit['bars'][number]['use'][] = ['straight', 'curl', 'guided', 'landmine'];
 

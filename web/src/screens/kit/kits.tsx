@@ -5,9 +5,11 @@ import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api } from '../../data/api';
 import { newId, queryClient, useKits, type Stored } from '../../data/queries';
-import { ListPage, ListTable } from '../../look/lists';
-import { Act, Blank, Sheet, Title } from '../../look/parts';
-import { UnreadableKits } from '../unreadable';
+import { ListPage, ListTable } from '../../parts/pages';
+import { Act } from '../../parts/act';
+import { Blank } from '../../parts/blank';
+import { Sheet, Title } from '../../parts/sheet';
+import { UnreadableKits } from '../shared/unreadable';
 
 const heaviest = (kit: Kit): string => {
   const bell = Math.max(0, ...kit.dumbbells.map((d) => d.kg));

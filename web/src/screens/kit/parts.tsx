@@ -1,7 +1,7 @@
 import type { Kit } from '@drimbo/core/kit/kit';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { Act } from '../../look/parts';
+import { Act } from '../../parts/act';
 import { ink, size } from '../../look/theme';
 
 export const Body = styled.div`

@@ -3,10 +3,11 @@ import { markText } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
-import { Act, Sheet, SheetHead } from '../../look/parts';
+import { Act } from '../../parts/act';
+import { Sheet, SheetHead } from '../../parts/sheet';
 import { Cell } from '../designer/cell';
 import { Body, Rows, type PartProps } from './parts';
-import { readCount, readFigure, readText, readWeight, replaced, without } from '../../look/read';
+import { readCount, readFigure, readText, readWeight, replaced, without } from '../shared/read';
 
 /** Stations a stack can serve, from the movements themselves. */
 const stackStations = [

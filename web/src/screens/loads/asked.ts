@@ -1,7 +1,7 @@
 import type { RampStyle } from '@drimbo/core/loads/ramp';
 import { MOST_REPS } from '@drimbo/core/strength/formulas';
 import { toKg, type MassUnit } from '@drimbo/core/units/mass';
-import { readFigure } from '../../look/read';
+import { readFigure } from '../shared/read';
 
 /** Shares of a max that are shown and can be worked at, per cent. */
 export const percents = [100, 95, 90, 85, 80, 75, 70, 65, 60, 50, 40];

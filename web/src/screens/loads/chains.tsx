@@ -4,8 +4,8 @@ import { gearOf, loadAlong, loadCurve } from '@drimbo/core/loads/along-the-range
 import { findEntry } from '@drimbo/core/movements/catalogue';
 import { massText, roughMass, type MassUnit } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
-import { LoadCurve } from '../../drawing/load-curve';
-import { Sheet, SheetHead } from '../../look/parts';
+import { LoadCurve } from '../../drawings/load-curve';
+import { Sheet, SheetHead } from '../../parts/sheet';
 import { Body, Rows } from '../kit/parts';
 
 const chained = findEntry('bench-press-with-chains')!;

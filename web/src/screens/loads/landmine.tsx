@@ -2,9 +2,10 @@ import { landmineBar, landmineLever, leverForce } from '@drimbo/core/mechanics/l
 import { GRAVITY } from '@drimbo/core/mechanics/gravity';
 import { massText, roughMass, toKg, type MassUnit } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
-import { Field, Label, Sheet, SheetHead } from '../../look/parts';
+import { Field, Label } from '../../parts/fields';
+import { Sheet, SheetHead } from '../../parts/sheet';
 import { Body, Rows } from '../kit/parts';
-import { readFigure } from '../../look/read';
+import { readFigure } from '../shared/read';
 import type { Put } from './parts';
 
 const angles = [20, 35, 50, 65];

@@ -8,9 +8,10 @@ import {
 } from '@drimbo/core/strength/formulas';
 import { roughMass, type MassUnit } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
-import type { Someone } from '../../data/someone';
-import { Choice, Field, Label, Sheet, SheetHead } from '../../look/parts';
-import { SomeoneChoice } from '../../look/someone-choice';
+import type { Someone } from '../../state/someone';
+import { Choice, Field, Label } from '../../parts/fields';
+import { Sheet, SheetHead } from '../../parts/sheet';
+import { SomeoneChoice } from '../shared/someone-choice';
 import { Body, Rows } from '../kit/parts';
 import type { AskedSet } from './asked';
 import type { Put } from './parts';

@@ -1,7 +1,7 @@
 import type { PlateStack } from '@drimbo/core/kit/plates';
 import type { MassUnit } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
-import { PlateSleeve } from '../../drawing/plate-sleeve';
+import { PlateSleeve } from '../../drawings/plate-sleeve';
 
 /** Puts a word of the address; an empty one is taken out. */
 export type Put = (key: string, value: string) => void;

@@ -3,7 +3,7 @@ import type { ShareOfMax } from '@drimbo/core/loads/shares';
 import { MOST_REPS } from '@drimbo/core/strength/formulas';
 import { massText, type MassUnit } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
-import { Sheet, SheetHead } from '../../look/parts';
+import { Sheet, SheetHead } from '../../parts/sheet';
 import { Body, Rows } from '../kit/parts';
 import { Sleeve } from './parts';
 

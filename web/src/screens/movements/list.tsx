@@ -17,13 +17,16 @@ import { useVirtualizer } from '@tanstack/react-virtual';
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { useNotebook } from '../../data/notebook';
+import { useNotebook } from '../../state/notebook';
 import { useKits } from '../../data/queries';
-import { middling } from '../../data/someone';
+import { middling } from '../../state/someone';
 import { useSweep } from '../../data/use-sweep';
 import type { Measured } from '../../workers/sweep';
-import { ListPage } from '../../look/lists';
-import { Act, Blank, Choice, Field, Label, Sheet, Title } from '../../look/parts';
+import { ListPage } from '../../parts/pages';
+import { Act } from '../../parts/act';
+import { Blank } from '../../parts/blank';
+import { Choice, Field, Label } from '../../parts/fields';
+import { Sheet, Title } from '../../parts/sheet';
 import { ink, size, voiceText } from '../../look/theme';
 
 const Filters = styled.form`

@@ -1,8 +1,8 @@
 import { allLimits } from '@drimbo/core/mechanics/told';
 import { useEffect, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { ListPage } from '../../look/lists';
-import { Sheet, Title } from '../../look/parts';
+import { ListPage } from '../../parts/pages';
+import { Sheet, Title } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
 
 const Text = styled(Sheet)`

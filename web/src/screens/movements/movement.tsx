@@ -17,11 +17,13 @@ import { fullRig, movementName, teachingOf, variantOf } from '@drimbo/core/movem
 import { schools } from '@drimbo/core/schools/schools';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { changeNotebook, dropOwn, keepOwn, setOffered, useNotebook } from '../../data/notebook';
+import { changeNotebook, dropOwn, keepOwn, setOffered, useNotebook } from '../../state/notebook';
 import { newId } from '../../data/queries';
-import { useSomeone } from '../../data/someone';
-import { SheetsPage } from '../../look/lists';
-import { Act, Blank, Sheet, SheetHead, Title } from '../../look/parts';
+import { useSomeone } from '../../state/someone';
+import { SheetsPage } from '../../parts/pages';
+import { Act } from '../../parts/act';
+import { Blank } from '../../parts/blank';
+import { Sheet, SheetHead, Title } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
 import { writeRig } from '../rig/rig-link';
 import { notchesFor, RigView } from '../rig/rig-view';
@@ -29,7 +31,7 @@ import { WorkView } from '../rig/work-view';
 import { LoadSource } from './load-source';
 import { TeachingNotes } from './notes';
 import { OwnForm } from './own-form';
-import { SomeoneChoice } from '../../look/someone-choice';
+import { SomeoneChoice } from '../shared/someone-choice';
 
 const EXAMPLE_KG = 20;
 const ordinaryNotches = [0, 15, 30, 45, 60, 75];

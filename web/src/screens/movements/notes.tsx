@@ -2,7 +2,7 @@ import { faults } from '@drimbo/core/movements/faults';
 import type { Teaching } from '@drimbo/core/movements/model';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { SheetHead } from '../../look/parts';
+import { SheetHead } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
 
 export const Notes = styled.div`

@@ -1,7 +1,9 @@
 import type { OwnMovement } from '@drimbo/core/movements/notebook';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { Act, Area, Field, Label, SheetHead } from '../../look/parts';
+import { Act } from '../../parts/act';
+import { Area, Field, Label } from '../../parts/fields';
+import { SheetHead } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
 
 const Form = styled.form`

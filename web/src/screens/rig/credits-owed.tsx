@@ -6,7 +6,9 @@ import { useState, type ReactNode } from 'react';
 import { Button, Dialog, DialogTrigger, Popover } from 'react-aria-components';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { Act, Field, floating } from '../../look/parts';
+import { Act } from '../../parts/act';
+import { Field } from '../../parts/fields';
+import { floating } from '../../parts/surfaces';
 import { ink, size, voiceText } from '../../look/theme';
 
 const Owed = styled.div`

@@ -3,8 +3,8 @@ import { pressingRegions, regions, type PressingRegion, type RegionId } from '@d
 import type { Movement } from '@drimbo/core/movements/model';
 import type { Rig } from '@drimbo/core/movements/rig';
 import { useState, type ReactNode } from 'react';
-import { NotchCurve, useNotches } from '../../drawing/notch-curve';
-import { Act } from '../../look/parts';
+import { NotchCurve, useNotches } from '../../drawings/notch-curve';
+import { Act } from '../../parts/act';
 import { ink, size } from '../../look/theme';
 
 interface NotchChoiceProps {

@@ -9,9 +9,9 @@ import { fullRig } from '@drimbo/core/movements/settings';
 import { useMemo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { EffortBars, untoldReasons } from '../../drawing/effort-bars';
-import { useWidth } from '../../drawing/use-width';
-import { WorkCurves } from '../../drawing/work-curves';
+import { EffortBars, untoldReasons } from '../../drawings/effort-bars';
+import { useWidth } from '../../drawings/use-width';
+import { WorkCurves } from '../../drawings/work-curves';
 import { ink, size } from '../../look/theme';
 import { NotchChoice } from './notch-choice';
 

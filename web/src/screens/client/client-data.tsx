@@ -2,13 +2,14 @@ import { useState, type ReactNode } from 'react';
 import { Input, Label, TextField } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
-import { api } from '../data/api';
-import { allAnew } from '../data/house';
-import type { ClientFile } from '../data/queries';
-import { forgetDraftsOf } from '../designer/drafts';
-import { field, SheetHead } from '../look/parts';
-import { ink, size } from '../look/theme';
-import { Ask } from '../parts/ask';
+import { api } from '../../data/api';
+import { allAnew } from '../../data/house';
+import type { ClientFile } from '../../data/queries';
+import { forgetDraftsOf } from '../../state/drafts';
+import { SheetHead } from '../../parts/sheet';
+import { field } from '../../parts/surfaces';
+import { ink, size } from '../../look/theme';
+import { Ask } from '../../parts/ask';
 
 const Body = styled.div`
   padding: 4px 12px 12px;

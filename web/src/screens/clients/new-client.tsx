@@ -3,11 +3,12 @@ import { useState, type ReactNode } from 'react';
 import { Dialog, DialogTrigger, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
-import { api } from '../data/api';
-import { newId, queryClient, useKits, type Stored } from '../data/queries';
-import { readFigure } from '../look/read';
-import { Act, Choice, Field, Label } from '../look/parts';
-import { ink } from '../look/theme';
+import { api } from '../../data/api';
+import { newId, queryClient, useKits, type Stored } from '../../data/queries';
+import { readFigure } from '../shared/read';
+import { Act } from '../../parts/act';
+import { Choice, Field, Label } from '../../parts/fields';
+import { ink } from '../../look/theme';
 
 const Veil = styled(ModalOverlay)`
   position: fixed;

@@ -1,14 +1,16 @@
 import { groupNames, regions } from '@drimbo/core/anatomy/regions';
 import { useDeferredValue, useEffect, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { useSessions } from '../data/queries';
+import { useSessions } from '../../data/queries';
 import { SessionTools } from './session-tools';
-import { Act, Blank, Sheet, Title } from '../look/parts';
-import { ink } from '../look/theme';
-import { ListPage, ListTable } from '../look/lists';
-import { More } from '../parts/more';
-import { SearchBox } from '../parts/search-box';
-import { TornRow } from './unreadable';
+import { Act } from '../../parts/act';
+import { Blank } from '../../parts/blank';
+import { Sheet, Title } from '../../parts/sheet';
+import { ink } from '../../look/theme';
+import { ListPage, ListTable } from '../../parts/pages';
+import { More } from '../../parts/more';
+import { SearchBox } from '../../parts/search-box';
+import { TornRow } from '../shared/unreadable';
 
 const names: Record<string, string> = {
   ...groupNames,

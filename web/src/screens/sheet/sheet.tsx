@@ -4,9 +4,10 @@ import { mustAskFirst } from '@drimbo/core/session/client';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { createGlobalStyle, styled } from 'styled-components';
-import { contextOf, useOpenedSession } from '../data/use-opened';
-import { Act, Blank } from '../look/parts';
-import { ink, narrow, wide } from '../look/theme';
+import { contextOf, useOpenedSession } from '../../state/use-opened';
+import { Act } from '../../parts/act';
+import { Blank } from '../../parts/blank';
+import { ink, narrow, wide } from '../../look/theme';
 
 type Paper = 'A4' | 'Letter';
 

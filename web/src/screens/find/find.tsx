@@ -2,9 +2,10 @@ import { useEffect, useId, useState, type KeyboardEvent, type ReactNode } from '
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
-import { Act, Option } from '../look/parts';
-import { ink } from '../look/theme';
-import { isTyping, keyHelp } from './designer/keys';
+import { Act } from '../../parts/act';
+import { Option } from '../../parts/option';
+import { ink } from '../../look/theme';
+import { isTyping, keyHelp } from '../designer/keys';
 import { useHits, type Hit } from './hits';
 
 const Veil = styled(ModalOverlay)`

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { useNotebookSaving } from '../data/notebook';
-import { ink, size } from '../look/theme';
+import { useNotebookSaving } from '../../state/notebook';
+import { ink, size } from '../../look/theme';
 import { Conflict } from './conflict';
 
 const Bar = styled.div`

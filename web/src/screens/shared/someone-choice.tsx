@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import type { Someone } from '../data/someone';
-import { Choice, Label } from './parts';
+import type { Someone } from '../../state/someone';
+import { Choice, Label } from '../../parts/fields';
 
 /** Whose body and whose gym. */
 export function SomeoneChoice({

@@ -4,10 +4,11 @@ import { limitIds, mustAskFirst, type Client } from '@drimbo/core/session/client
 import { fromKg, toKg } from '@drimbo/core/units/mass';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { todayIso, type Stored } from '../data/queries';
-import { readFigure } from '../look/read';
-import { Act, Choice, Field, Label } from '../look/parts';
-import { ink, size, voiceText } from '../look/theme';
+import { todayIso, type Stored } from '../../data/queries';
+import { readFigure } from '../shared/read';
+import { Act } from '../../parts/act';
+import { Choice, Field, Label } from '../../parts/fields';
+import { ink, size, voiceText } from '../../look/theme';
 
 const Grid = styled.div`
   display: grid;

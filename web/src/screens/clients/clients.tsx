@@ -2,14 +2,16 @@ import { regions } from '@drimbo/core/anatomy/regions';
 import { useDeferredValue, useEffect, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { ClientBrief } from '@drimbo/core/formats/lists';
-import { useClients } from '../data/queries';
-import { Act, Blank, Sheet, Title } from '../look/parts';
-import { ink, voiceText } from '../look/theme';
+import { useClients } from '../../data/queries';
+import { Act } from '../../parts/act';
+import { Blank } from '../../parts/blank';
+import { Sheet, Title } from '../../parts/sheet';
+import { ink, voiceText } from '../../look/theme';
 import { NewClient } from './new-client';
-import { ListPage, ListTable } from '../look/lists';
-import { More } from '../parts/more';
-import { SearchBox } from '../parts/search-box';
-import { TornRow } from './unreadable';
+import { ListPage, ListTable } from '../../parts/pages';
+import { More } from '../../parts/more';
+import { SearchBox } from '../../parts/search-box';
+import { TornRow } from '../shared/unreadable';
 
 function Minds({ row: c }: { row: ClientBrief }): ReactNode {
   return (

@@ -3,7 +3,7 @@ import { bodyOf } from '@drimbo/core/measure/context';
 import type { Context } from '@drimbo/core/measure/context';
 import { useMemo } from 'react';
 import { useNotebook } from './notebook';
-import { todayIso, useClientFile, useClientNames, useKits, type Stored } from './queries';
+import { todayIso, useClientFile, useClientNames, useKits, type Stored } from '../data/queries';
 import type { Kit } from '@drimbo/core/kit/kit';
 import { notchesOf } from '@drimbo/core/kit/kit';
 

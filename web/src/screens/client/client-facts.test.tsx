@@ -4,11 +4,11 @@ import { kgFromLb } from '@drimbo/core/units/mass';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState, type ReactNode } from 'react';
-import { todayIso } from '../data/queries';
-import { answering } from '../testing/answers';
-import { show } from '../testing/desk';
+import { todayIso } from '../../data/queries';
+import { answering } from '../../testing/answers';
+import { show } from '../../testing/desk';
 import { ClientFacts } from './client-facts';
-import { NewClient } from './new-client';
+import { NewClient } from '../clients/new-client';
 
 const kits = [{ id: 'hall', revision: 1, updatedAt: '', document: sampleKit }];
 const start = (patch: Partial<Client> = {}) => {

@@ -4,9 +4,10 @@ import { useState, type ReactNode } from 'react';
 import { Dialog, DialogTrigger, Heading, Popover } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
-import { api } from '../data/api';
-import { newId, queryClient, type Stored } from '../data/queries';
-import { Act, floating } from '../look/parts';
+import { api } from '../../data/api';
+import { newId, queryClient, type Stored } from '../../data/queries';
+import { Act } from '../../parts/act';
+import { floating } from '../../parts/surfaces';
 
 const Pop = styled(Popover)`
   ${floating}

@@ -1,11 +1,11 @@
 import { notebookSchema, type Notebook, type OwnMovement } from '@drimbo/core/movements/notebook';
 import { useQuery } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
-import { Drafts, tabId } from '../designer/drafts';
-import { sameBy, soundMerge, type Conflicting } from '../designer/same-document';
-import { Saver, type SaveState } from '../designer/saver';
-import { api } from './api';
-import { queryClient, type Stored } from './queries';
+import { Drafts, tabId } from './drafts';
+import { sameBy, soundMerge, type Conflicting } from './same-document';
+import { Saver, type SaveState } from './saver';
+import { api } from '../data/api';
+import { queryClient, type Stored } from '../data/queries';
 
 const path = '/notebooks/coach';
 const key = ['notebook'];

@@ -2,9 +2,9 @@ import type { Unreadable as Row } from '@drimbo/core/formats/lists';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { api } from '../data/api';
-import { saveFile } from '../data/save-file';
-import { Act } from '../look/parts';
+import { api } from '../../data/api';
+import { saveFile } from '../../data/save-file';
+import { Act } from '../../parts/act';
 
 const List = styled.ul`
   list-style: none;

@@ -1,5 +1,5 @@
 import { styled } from 'styled-components';
-import { ink, size } from './theme';
+import { ink, size } from '../look/theme';
 
 /** A page that is one list under a title. */
 export const ListPage = styled.div`

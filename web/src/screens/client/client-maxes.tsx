@@ -10,11 +10,13 @@ import { movementOf } from '@drimbo/core/movements/catalogue';
 import { X } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { todayIso, useKits, type ClientFile } from '../data/queries';
-import { TrendLine } from '../drawing/trend-line';
-import { readCount, readFigure } from '../look/read';
-import { Act, Choice, Field, SheetHead } from '../look/parts';
-import { ink, size } from '../look/theme';
+import { todayIso, useKits, type ClientFile } from '../../data/queries';
+import { TrendLine } from '../../drawings/trend-line';
+import { readCount, readFigure } from '../shared/read';
+import { Act } from '../../parts/act';
+import { Choice, Field } from '../../parts/fields';
+import { SheetHead } from '../../parts/sheet';
+import { ink, size } from '../../look/theme';
 
 const Table = styled.table`
   width: 100%;

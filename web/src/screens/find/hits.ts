@@ -2,8 +2,8 @@ import { offeredEntries } from '@drimbo/core/movements/notebook';
 import { searchEntries } from '@drimbo/core/movements/search';
 import { teachingOf } from '@drimbo/core/movements/settings';
 import { useMemo } from 'react';
-import { useNotebook } from '../data/notebook';
-import { useFound, useKits } from '../data/queries';
+import { useNotebook } from '../../state/notebook';
+import { useFound, useKits } from '../../data/queries';
 
 /** Something found by name, and where it is. */
 export interface Hit {

@@ -3,8 +3,8 @@ import { act, fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useLocation } from 'react-router';
 import type { ReactNode } from 'react';
-import { answering } from '../testing/answers';
-import { show } from '../testing/desk';
+import { answering } from '../../testing/answers';
+import { show } from '../../testing/desk';
 import { Find } from './find';
 import { setHit } from './hits';
 

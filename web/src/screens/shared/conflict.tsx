@@ -5,9 +5,9 @@ import { format } from 'date-fns';
 import { useState, type ReactNode } from 'react';
 import { Radio, RadioGroup } from 'react-aria-components';
 import { styled } from 'styled-components';
-import type { Conflicting } from '../designer/same-document';
-import { Act } from '../look/parts';
-import { ink, size } from '../look/theme';
+import type { Conflicting } from '../../state/same-document';
+import { Act } from '../../parts/act';
+import { ink, size } from '../../look/theme';
 
 const Banner = styled.div`
   display: grid;

@@ -5,8 +5,8 @@ import { kgFromLb } from '@drimbo/core/units/mass';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState, type ReactNode } from 'react';
-import { todayIso } from '../data/queries';
-import { show } from '../testing/desk';
+import { todayIso } from '../../data/queries';
+import { show } from '../../testing/desk';
 import { ClientMaxes } from './client-maxes';
 
 const test100: LiftRecord = { ...sampleClient.tests[0]!, date: todayIso() };

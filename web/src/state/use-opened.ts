@@ -4,7 +4,14 @@ import type { Notebook } from '@drimbo/core/movements/notebook';
 import type { Session } from '@drimbo/core/session/document';
 import { useMemo } from 'react';
 import { useNotebook } from './notebook';
-import { todayIso, useClientFile, useKits, useStoredSession, type ClientFile, type Stored } from './queries';
+import {
+  todayIso,
+  useClientFile,
+  useKits,
+  useStoredSession,
+  type ClientFile,
+  type Stored,
+} from '../data/queries';
 
 /** A session with everything it is judged against. */
 export interface OpenedSession {

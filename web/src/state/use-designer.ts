@@ -7,7 +7,7 @@ import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'r
 import { api } from '../data/api';
 import { noteSave } from '../data/pending-saves';
 import type { Stored } from '../data/queries';
-import { contextOf, type OpenedSession } from '../data/use-opened';
+import { contextOf, type OpenedSession } from './use-opened';
 import { Drafts, tabId } from './drafts';
 import { sameBy, soundMerge, type Conflicting } from './same-document';
 import { Saver, type SaveState } from './saver';

@@ -4,8 +4,8 @@ import type { Client } from '@drimbo/core/session/client';
 import { line, sampleClient, sampleKit, session } from '@drimbo/core/testing/samples';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { answering } from '../testing/answers';
-import { show } from '../testing/desk';
+import { answering } from '../../testing/answers';
+import { show } from '../../testing/desk';
 import { SheetScreen } from './sheet';
 
 Object.defineProperty(document, 'fonts', { value: { ready: Promise.resolve() } });
