@@ -10,6 +10,12 @@ export async function expectAxeClean(page: Page, part = 'html'): Promise<void> {
   expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(' | ')}`)).toEqual([]);
 }
 
+/** Text stands out from what it is written on, in the theme the page is in. */
+export async function expectContrast(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).withRules(['color-contrast']).analyze();
+  expect(violations.flatMap((v) => v.nodes.map((n) => n.target.join(' ')))).toEqual([]);
+}
+
 /** A session of its own for a story, made through the API the product uses. */
 export async function makeSession(page: Page, client: string, title: string, from?: string): Promise<string> {
   const id = `story-${title.toLowerCase().replace(/[^a-z]+/g, '-')}`.slice(0, 50);

@@ -1,5 +1,5 @@
 import { expect, test } from '../house';
-import { expectAxeClean, makeSession, openSession, row, saved } from '../desk';
+import { expectAxeClean, expectContrast, makeSession, openSession, row, saved } from '../desk';
 
 for (const [name, path, ready] of [
   ['clients', '/clients', 'Needs next'],
@@ -20,7 +20,35 @@ for (const [name, path, ready] of [
     await page.goto(path);
     await expect(page.getByText(ready).first()).toBeVisible();
     await expectAxeClean(page);
+    await page.emulateMedia({ colorScheme: 'dark' });
+    await expectContrast(page);
   });
+
+test('light or dark is chosen by keyboard, kept over a reload, and paper stays white', async ({ page }) => {
+  const background = (): Promise<string> =>
+    page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor);
+  await page.goto('/clients');
+  await expect(page.getByText('Needs next').first()).toBeVisible();
+  const byDay = await background();
+  const menu = page.getByRole('button', { name: 'Light or dark' });
+  await menu.press('Enter');
+  await page.getByRole('menuitemradio', { name: 'Dark' }).press('Enter');
+  await expect.poll(background).not.toBe(byDay);
+  const byNight = await background();
+  await page.reload();
+  await expect(page.getByText('Needs next').first()).toBeVisible();
+  expect(await background()).toBe(byNight);
+  await page.goto('/sessions/mirelle-push-a/sheet');
+  await expect(page.getByTestId('sheet')).toBeVisible();
+  expect(await page.getByTestId('sheet').evaluate((e) => getComputedStyle(e).backgroundColor)).toBe(
+    'rgb(255, 255, 255)',
+  );
+  await expectContrast(page);
+  await page.goto('/clients');
+  await menu.click();
+  await page.getByRole('menuitemradio', { name: 'As this machine' }).click();
+  await expect.poll(background).toBe(byDay);
+});
 
 test('axe finds nothing on the tabs and dialogs of the designer', async ({ page }) => {
   await openSession(page, 'mirelle-push-a');

@@ -2,6 +2,7 @@ import { lazy, Suspense, type ReactNode } from 'react';
 import { Navigate, NavLink, Outlet, Route, Routes } from 'react-router';
 import { styled } from 'styled-components';
 import { Find } from './screens/find/find';
+import { ThemeMenu } from './screens/shared/theme-menu';
 import { NotebookNotice } from './screens/shared/notebook-notice';
 import { Blank } from './parts/blank';
 import { ink, size, wide } from './look/theme';
@@ -91,6 +92,7 @@ function Frame(): ReactNode {
           <NavLink to="/kit">Kit</NavLink>
           <NavLink to="/data">Data</NavLink>
         </nav>
+        <ThemeMenu />
         <Find />
       </Top>
       <main>

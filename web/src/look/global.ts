@@ -1,9 +1,14 @@
 import { createGlobalStyle } from 'styled-components';
 import { ink, size } from './theme';
+import { tokensOf } from './tokens';
 
 export const Global = createGlobalStyle`
+  :root { ${tokensOf('light')} }
+  @media (prefers-color-scheme: dark) { :root:not([data-theme='light']) { ${tokensOf('dark')} } }
+  :root[data-theme='dark'] { ${tokensOf('dark')} }
+  @media print { :root, :root[data-theme='dark'] { ${tokensOf('light')} } }
   *, *::before, *::after { box-sizing: border-box; }
-  html { background: ${ink.ground}; }
+  html { background: ${ink.ground}; accent-color: ${ink.ink}; }
   body {
     margin: 0;
     color: ${ink.ink};
@@ -16,6 +21,7 @@ export const Global = createGlobalStyle`
   h1, h2, h3, p, ol, ul, dl, dd, figure { margin: 0; padding: 0; }
   ol, ul { list-style: none; }
   button, input, select, textarea { font: inherit; color: inherit; letter-spacing: inherit; }
+  select, textarea { color: ${ink.ink}; background-color: ${ink.raised}; }
   a { color: inherit; }
   :focus-visible, [data-focus-visible] { outline: 2px solid ${ink.focus}; outline-offset: 1px; border-radius: 3px; }
   .unseen {

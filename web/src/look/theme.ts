@@ -1,32 +1,36 @@
 import type { VoiceId } from '@drimbo/core/anatomy/regions';
 
-/** Every colour, size and measure of the product. Colour means muscle; ink means action. */
+const token = <K extends string>(name: K) => `var(--${name})` as const;
+
+/** Every colour, size and measure of the product; what they are in each theme stands in tokens.ts. */
 export const ink = {
-  ground: '#e4eaec',
-  sheet: '#f8fafa',
-  raised: '#ffffff',
-  ink: '#13202a',
-  soft: '#4c5c66',
-  rule: '#c9d4d8',
-  hush: '#dde5e8',
-  chosen: '#e6eef0',
-  focus: '#13202a',
+  ground: token('ground'),
+  sheet: token('sheet'),
+  raised: token('raised'),
+  ink: token('ink'),
+  soft: token('soft'),
+  rule: token('rule'),
+  hush: token('hush'),
+  chosen: token('chosen'),
+  focus: token('ink'),
+  veil: token('veil'),
+  shade: token('shade'),
 } as const;
 
-export const voiceInk: Record<VoiceId, string> = {
-  chest: '#c7452c',
-  shoulders: '#0e7686',
-  triceps: '#7c4da3',
-  helpers: '#6d7a80',
-};
+const voices = (as: 'voice' | 'said'): Record<VoiceId, string> => ({
+  chest: token(`${as}-chest`),
+  shoulders: token(`${as}-shoulders`),
+  triceps: token(`${as}-triceps`),
+  helpers: token(`${as}-helpers`),
+});
+export const voiceInk = voices('voice');
+/** The same voices as text: strong enough on a sheet. */
+export const voiceText = voices('said');
 
 /** The drawn body: neither ink nor muscle. */
-export const figureInk = { body: '#cbd6da', edge: '#a3b3bb', hush: '#dbe3e6' } as const;
+export const figureInk = { body: token('body'), edge: token('edge'), hush: token('pale') } as const;
 
-/** The same voices as text: dark enough on a sheet. */
-export const voiceText: Record<VoiceId, string> = { ...voiceInk, chest: '#b53d26', helpers: '#56646b' };
-
-export const severityInk = { stop: '#a3162a', watch: '#8a5a00', note: '#4c5c66' } as const;
+export const severityInk = { stop: token('stop'), watch: token('watch'), note: token('note') } as const;
 export const severityMark = { stop: '▲', watch: '◆', note: '●' } as const;
 export const severityWord = { stop: 'Stop', watch: 'Watch', note: 'Note' } as const;
 

@@ -7,7 +7,7 @@ import { ink } from '../look/theme';
 const Veil = styled(ModalOverlay)`
   position: fixed;
   inset: 0;
-  background: rgb(19 32 42 / 32%);
+  background: ${ink.veil};
   display: grid;
   place-items: start center;
   padding: 11vh 12px 12px;

@@ -6,7 +6,7 @@ export const floating = css`
   background: ${ink.raised};
   border: 1px solid ${ink.ink};
   border-radius: 4px;
-  box-shadow: 0 6px 18px rgb(19 32 42 / 18%);
+  box-shadow: 0 6px 18px ${ink.shade};
 `;
 
 export const field = css`

@@ -46,7 +46,6 @@ const Grid = styled.div`
     align-items: center;
   }
   input[type='checkbox'] {
-    accent-color: ${ink.ink};
   }
 `;
 

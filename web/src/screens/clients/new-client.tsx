@@ -13,7 +13,7 @@ import { ink } from '../../look/theme';
 const Veil = styled(ModalOverlay)`
   position: fixed;
   inset: 0;
-  background: rgb(19 32 42 / 32%);
+  background: ${ink.veil};
   display: grid;
   place-items: start center;
   padding-top: 11vh;

@@ -1,6 +1,6 @@
 import { useRef, useState, type ChangeEvent, type KeyboardEvent, type ReactNode } from 'react';
 import { css, styled, type RuleSet } from 'styled-components';
-import { ink, narrow, size } from '../../look/theme';
+import { ink, narrow, severityInk, size } from '../../look/theme';
 
 /** Where a cell wraps, longer texts are set tighter, so that four loads still fit, and on more lines. */
 const LONG = 13;
@@ -41,8 +41,8 @@ const Text = styled.input<{ $strong: boolean; $small: boolean; $lines: number; $
     outline: 1px solid ${ink.ink};
   }
   &[aria-invalid='true'] {
-    border-color: #a3162a;
-    outline-color: #a3162a;
+    border-color: ${severityInk.stop};
+    outline-color: ${severityInk.stop};
   }
 `;
 const Wrong = styled.span`

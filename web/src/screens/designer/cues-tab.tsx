@@ -28,7 +28,6 @@ const Body = styled.div`
     padding: 2px 0;
   }
   input[type='checkbox'] {
-    accent-color: ${ink.ink};
     transform: translateY(1px);
   }
   .fault b {

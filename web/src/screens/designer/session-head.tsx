@@ -63,7 +63,6 @@ const Facts = styled.div`
     border-color: ${ink.rule};
   }
   input[type='checkbox'] {
-    accent-color: ${ink.ink};
   }
 `;
 const SaveWord = styled.span`

@@ -23,7 +23,7 @@ import { ink, size } from '../../look/theme';
 const Veil = styled(ModalOverlay)`
   position: fixed;
   inset: 0;
-  background: rgb(19 32 42 / 30%);
+  background: ${ink.veil};
   display: grid;
   place-items: center;
   z-index: 20;

@@ -12,7 +12,7 @@ import { newId } from '../../data/queries';
 import type { Designer } from '../../state/use-designer';
 import { Option } from '../../parts/option';
 import { floating } from '../../parts/surfaces';
-import { ink, size } from '../../look/theme';
+import { ink, severityInk, size } from '../../look/theme';
 
 const Box = styled.div`
   position: relative;
@@ -50,8 +50,8 @@ const Reading = styled.div`
   }
   u {
     text-decoration-style: wavy;
-    text-decoration-color: #8a5a00;
-    color: #8a5a00;
+    text-decoration-color: ${severityInk.watch};
+    color: ${severityInk.watch};
   }
 `;
 

@@ -11,7 +11,7 @@ import { useHits, type Hit } from './hits';
 const Veil = styled(ModalOverlay)`
   position: fixed;
   inset: 0;
-  background: rgb(19 32 42 / 32%);
+  background: ${ink.veil};
   display: flex;
   justify-content: center;
   align-items: flex-start;
@@ -23,7 +23,7 @@ const Box = styled(Modal)`
   border: 1px solid ${ink.ink};
   border-radius: 4px;
   width: min(560px, 92vw);
-  box-shadow: 0 10px 34px rgb(19 32 42 / 26%);
+  box-shadow: 0 10px 34px ${ink.shade};
   padding: 12px;
   h2 {
     font-size: 16px;

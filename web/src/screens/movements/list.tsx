@@ -90,7 +90,6 @@ const Measure = styled.div`
   font-size: ${size.small};
   color: ${ink.soft};
   progress {
-    accent-color: ${ink.ink};
     width: 160px;
   }
 `;

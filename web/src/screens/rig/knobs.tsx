@@ -25,7 +25,6 @@ const Knob = styled.label`
   }
   input[type='range'] {
     grid-column: 1 / -1;
-    accent-color: ${ink.ink};
     width: 100%;
     height: 18px;
     margin: 0;

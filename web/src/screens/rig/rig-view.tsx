@@ -34,7 +34,6 @@ const Along = styled.div`
   input {
     flex: 1;
     min-width: 60px;
-    accent-color: ${ink.ink};
     height: 16px;
     margin: 0;
   }

@@ -8,6 +8,7 @@ import { contextOf, useOpenedSession } from '../../state/use-opened';
 import { Act } from '../../parts/act';
 import { Blank } from '../../parts/blank';
 import { ink, narrow, wide } from '../../look/theme';
+import { tokensOf } from '../../look/tokens';
 
 type Paper = 'A4' | 'Letter';
 
@@ -41,6 +42,9 @@ const SMALLEST = 12.5;
 const PageBox = styled.article<{ $paper: Paper; $base: number }>`
   width: ${(p) => printable[p.$paper].width}px;
   margin: 0 auto 32px;
+  /* Paper is white whatever the theme. */
+  ${tokensOf('light')}
+  color: ${ink.ink};
   background: #fff;
   padding: 9mm;
   font-size: ${(p) => p.$base}px;
