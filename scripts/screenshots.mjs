@@ -27,6 +27,7 @@ for (let i = 0; i < 100; i++) {
 }
 
 const views = [
+  ['dark', '/sessions/mirelle-push-a'],
   ['designer', '/sessions/mirelle-push-a'],
   [
     'review',
@@ -86,7 +87,8 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
 for (const [name, path, act] of views) {
-  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  const colorScheme = name === 'dark' ? 'dark' : 'light';
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, colorScheme });
   await page.goto(base + path);
   await page.waitForLoadState('networkidle');
   await page.waitForFunction(() => !/^Opening/.test(document.querySelector('h1')?.textContent ?? 'Opening'));

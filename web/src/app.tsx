@@ -39,21 +39,6 @@ const Top = styled.header`
   @media print {
     display: none;
   }
-  @media (max-width: 640px) {
-    flex-wrap: wrap;
-    justify-content: space-between;
-    gap: 4px 12px;
-    padding-block: 6px;
-    .keys {
-      display: none;
-    }
-    nav {
-      order: 1;
-      flex: 1 0 100%;
-      flex-wrap: wrap;
-      gap: 0 14px;
-    }
-  }
   .mark {
     font-size: 19px;
     font-weight: 780;
@@ -74,6 +59,21 @@ const Top = styled.header`
   nav a[aria-current='page'] {
     color: ${ink.ink};
     font-weight: 680;
+  }
+  @media (max-width: 640px) {
+    flex-wrap: wrap;
+    justify-content: space-between;
+    gap: 4px 12px;
+    padding-block: 6px;
+    .keys {
+      display: none;
+    }
+    nav {
+      order: 1;
+      flex: 1 0 100%;
+      flex-wrap: wrap;
+      gap: 0 10px;
+    }
   }
 `;
 

@@ -11,6 +11,9 @@ export const ListPage = styled.div`
     align-items: baseline;
     gap: 14px;
     margin-bottom: 14px;
+    @media (max-width: 640px) {
+      flex-wrap: wrap;
+    }
     > :nth-child(2) {
       flex: 1;
       color: ${ink.soft};
@@ -52,6 +55,33 @@ export const ListTable = styled.table`
   }
   .nowrap {
     white-space: nowrap;
+  }
+  /* On a phone each row is read from above down. */
+  @media (max-width: 640px) {
+    thead {
+      position: absolute;
+      clip-path: inset(50%);
+      width: 1px;
+      height: 1px;
+      overflow: hidden;
+    }
+    tr {
+      display: block;
+      padding: 8px 0;
+      border-bottom: 1px solid ${ink.hush};
+    }
+    td {
+      display: block;
+      width: auto !important;
+      padding: 1px 14px;
+      border-bottom: none;
+    }
+    td[data-before]::before {
+      content: attr(data-before) ' ';
+    }
+    td[data-after]::after {
+      content: ' ' attr(data-after);
+    }
   }
 `;
 

@@ -14,6 +14,10 @@ export const SheetHead = styled.div`
   justify-content: space-between;
   gap: 12px;
   padding: 8px 12px 6px;
+  @media (max-width: 640px) {
+    flex-wrap: wrap;
+    gap: 2px 12px;
+  }
   h2 {
     font-size: ${size.small};
     font-weight: 650;

@@ -11,6 +11,7 @@ import { Score } from '../../drawings/score';
 import { useWidth } from '../../drawings/use-width';
 import { Act } from '../../parts/act';
 import { Blank } from '../../parts/blank';
+import { Steps } from '../../parts/steps';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { ink, narrow, size } from '../../look/theme';
 import { Conflict } from '../shared/conflict';
@@ -47,9 +48,18 @@ const Panes = styled.div`
   gap: 10px;
   margin-top: 10px;
   @media (max-width: 1100px) {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
+  }
+  /* A phone shows one of the three at a time. */
+  @media (max-width: 640px) {
+    &[data-step='line-up'] > :not(:nth-child(1)),
+    &[data-step='movement'] > :not(:nth-child(2)),
+    &[data-step='review'] > :not(:nth-child(3)) {
+      display: none;
+    }
   }
 `;
+const steps = { 'line-up': 'Line-up', movement: 'Movement', review: 'Dose and review' };
 const Pane = styled(Sheet)`
   display: flex;
   flex-direction: column;
@@ -225,6 +235,7 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
     );
   };
   const { session, appraisal, select, edit } = designer;
+  const [step, setStep] = useState<keyof typeof steps>('line-up');
   useEffect(() => {
     document.title = `${session.title} · Drimbo`;
   }, [session.title]);
@@ -269,7 +280,7 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
           onMove={(line, to) => edit({ do: 'move line', line, to }, 'move along the score')}
         />
       </Sheet>
-      <Panes>
+      <Panes data-step={step}>
         <Pane aria-label="Line-up">
           <SheetHead style={{ alignItems: 'center', paddingBottom: 3 }}>
             <h2>
@@ -296,6 +307,7 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
           <ReviewPane designer={designer} />
         </Pane>
       </Panes>
+      <Steps label="Parts of the session" steps={steps} value={step} onChange={setStep} />
     </Page>
   );
 }

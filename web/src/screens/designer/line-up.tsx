@@ -45,6 +45,10 @@ const Head = styled.div`
   .right {
     text-align: right;
   }
+  /* On a phone a movement takes two lines, and its figures tell themselves apart. */
+  @media (max-width: 640px) {
+    display: none;
+  }
 `;
 const Scroll = styled.div`
   position: relative;
@@ -71,6 +75,15 @@ const Row = styled.div<{ $chosen: boolean }>`
   }
   .right {
     text-align: right;
+  }
+  @media (max-width: 640px) {
+    grid-template-columns: 15px 7px minmax(0, 1.5fr) minmax(0, 1.1fr) minmax(0, 1.7fr) minmax(0, 1fr) 22px;
+    > :nth-child(-n + 2) {
+      grid-row: 1 / span 2;
+    }
+    > :nth-child(3) {
+      grid-column: 3 / -1;
+    }
   }
 `;
 const Handle = styled.button`

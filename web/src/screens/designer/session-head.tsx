@@ -19,6 +19,12 @@ const Bar = styled.header`
   align-items: center;
   gap: 14px;
   padding: 8px 0 8px;
+  @media (max-width: 1000px) {
+    flex-wrap: wrap;
+    > :first-child {
+      flex-basis: 100% !important;
+    }
+  }
 `;
 const TitleBox = styled.input`
   font-size: 22px;
@@ -43,6 +49,9 @@ const Facts = styled.div`
   font-size: ${size.small};
   color: ${ink.soft};
   white-space: nowrap;
+  @media (max-width: 1000px) {
+    flex-wrap: wrap;
+  }
   label,
   .fact {
     display: inline-flex;
@@ -61,8 +70,6 @@ const Facts = styled.div`
   }
   select:hover {
     border-color: ${ink.rule};
-  }
-  input[type='checkbox'] {
   }
 `;
 const SaveWord = styled.span`

@@ -75,8 +75,8 @@ export function SessionsScreen(): ReactNode {
                       </Link>
                     </td>
                     <td>{s.client.name}</td>
-                    <td>{names[s.emphasis]!.toLowerCase()}</td>
-                    <td>{s.movements}</td>
+                    <td data-before="for">{names[s.emphasis]!.toLowerCase()}</td>
+                    <td data-after="movements">{s.movements}</td>
                     <td style={{ color: s.status === 'finished' ? ink.soft : ink.ink }}>
                       {s.status === 'finished' ? `done ${s.date ?? ''}` : s.status}
                     </td>
