@@ -1,35 +1,14 @@
 import type { ReactNode } from 'react';
-import { Dialog, DialogTrigger, Heading, Modal, ModalOverlay } from 'react-aria-components';
+import { Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { Act } from './act';
-import { ink } from '../look/theme';
+import { Box, Veil } from './veil';
 
-const Veil = styled(ModalOverlay)`
-  position: fixed;
-  inset: 0;
-  background: ${ink.veil};
-  display: grid;
-  place-items: start center;
-  padding: 11vh 12px 12px;
-  overflow: auto;
-  z-index: 20;
-`;
-const Box = styled(Modal)`
-  background: ${ink.sheet};
-  border: 1px solid ${ink.ink};
-  border-radius: 4px;
-  width: min(440px, 100%);
-  padding: 16px;
-  h2 {
-    margin: 0 0 8px;
-    font-size: 18px;
-  }
-  .feet {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px;
-    margin-top: 14px;
-  }
+const Feet = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 14px;
 `;
 
 /**
@@ -71,7 +50,7 @@ export function Ask({
               <>
                 <Heading slot="title">{asks}</Heading>
                 {about}
-                <div className="feet">
+                <Feet>
                   <Act
                     kind="strong"
                     isDisabled={!isReady}
@@ -83,7 +62,7 @@ export function Ask({
                     {does}
                   </Act>
                   <Act onPress={close}>{keeps}</Act>
-                </div>
+                </Feet>
               </>
             )}
           </Dialog>

@@ -1,6 +1,6 @@
 import { clientSchema, clientVersion, type Client } from '@drimbo/core/session/client';
 import { useState, type ReactNode } from 'react';
-import { Dialog, DialogTrigger, Heading, Modal, ModalOverlay } from 'react-aria-components';
+import { Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../../data/api';
@@ -8,28 +8,11 @@ import { newId, queryClient, useKits, type Stored } from '../../data/queries';
 import { readFigure } from '../shared/read';
 import { Act } from '../../parts/act';
 import { Choice, Field, Label } from '../../parts/fields';
-import { ink } from '../../look/theme';
+import { Box, Veil } from '../../parts/veil';
 
-const Veil = styled(ModalOverlay)`
-  position: fixed;
-  inset: 0;
-  background: ${ink.veil};
+const Form = styled.form`
   display: grid;
-  place-items: start center;
-  padding-top: 11vh;
-  z-index: 20;
-`;
-const Box = styled(Modal)`
-  background: ${ink.sheet};
-  border: 1px solid ${ink.ink};
-  border-radius: 4px;
-  width: min(420px, 92vw);
-  padding: 16px;
-  form {
-    display: grid;
-    gap: 10px;
-    margin-top: 10px;
-  }
+  gap: 10px;
 `;
 
 /** Adds a client from the few facts nothing can be computed without. */
@@ -80,12 +63,10 @@ export function NewClient(): ReactNode {
     <DialogTrigger>
       <Act>Add a client</Act>
       <Veil isDismissable>
-        <Box>
+        <Box $widthPx={420}>
           <Dialog>
-            <Heading slot="title" style={{ margin: 0, fontSize: 18 }}>
-              Add a client
-            </Heading>
-            <form
+            <Heading slot="title">Add a client</Heading>
+            <Form
               onSubmit={(e) => {
                 e.preventDefault();
                 void add();
@@ -117,7 +98,7 @@ export function NewClient(): ReactNode {
               <Act kind="strong" type="submit">
                 Add
               </Act>
-            </form>
+            </Form>
           </Dialog>
         </Box>
       </Veil>

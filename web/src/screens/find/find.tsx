@@ -1,34 +1,15 @@
 import { useEffect, useId, useState, type KeyboardEvent, type ReactNode } from 'react';
-import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
+import { Dialog, Heading } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { Act } from '../../parts/act';
 import { Option } from '../../parts/option';
 import { ink } from '../../look/theme';
+import { Box, Veil } from '../../parts/veil';
 import { isTyping, keyHelp } from '../designer/keys';
 import { useHits, type Hit } from './hits';
 
-const Veil = styled(ModalOverlay)`
-  position: fixed;
-  inset: 0;
-  background: ${ink.veil};
-  display: flex;
-  justify-content: center;
-  align-items: flex-start;
-  padding-top: 11vh;
-  z-index: 20;
-`;
-const Box = styled(Modal)`
-  background: ${ink.raised};
-  border: 1px solid ${ink.ink};
-  border-radius: 4px;
-  width: min(560px, 92vw);
-  box-shadow: 0 10px 34px ${ink.shade};
-  padding: 12px;
-  h2 {
-    font-size: 16px;
-    margin: 0 0 8px;
-  }
+const Inside = styled.div`
   input {
     width: 100%;
     border: 1px solid ${ink.ink};
@@ -142,22 +123,24 @@ export function Find(): ReactNode {
         Find <kbd>/</kbd>
       </Act>
       <Veil isOpen={open !== null} onOpenChange={(o) => !o && setOpen(null)} isDismissable>
-        <Box>
-          {open === 'find' && <FindBox close={() => setOpen(null)} />}
-          {open === 'keys' && (
-            <Dialog>
-              <Heading slot="title">Keys</Heading>
-              <dl>
-                {keyHelp.map((k) => (
-                  <div key={k.keys} style={{ display: 'contents' }}>
-                    <dt>{k.keys}</dt>
-                    <dd>{k.does}</dd>
-                  </div>
-                ))}
-              </dl>
-              <Act onPress={() => setOpen(null)}>Close</Act>
-            </Dialog>
-          )}
+        <Box $widthPx={560}>
+          <Inside>
+            {open === 'find' && <FindBox close={() => setOpen(null)} />}
+            {open === 'keys' && (
+              <Dialog>
+                <Heading slot="title">Keys</Heading>
+                <dl>
+                  {keyHelp.map((k) => (
+                    <div key={k.keys} style={{ display: 'contents' }}>
+                      <dt>{k.keys}</dt>
+                      <dd>{k.does}</dd>
+                    </div>
+                  ))}
+                </dl>
+                <Act onPress={() => setOpen(null)}>Close</Act>
+              </Dialog>
+            )}
+          </Inside>
         </Box>
       </Veil>
     </>
