@@ -3,7 +3,7 @@ import type { Session } from '@drimbo/core/session/document';
 import { needsOf, type SessionBrief } from '@drimbo/core/session/needs';
 import { sql, type Kysely, type RawBuilder } from 'kysely';
 import { z } from 'zod';
-import { folded } from './database/columns';
+import { folded, statuses } from './database/columns';
 import type { Tables } from './database/tables';
 import type { Documents } from './documents';
 
@@ -17,8 +17,6 @@ export const clientsAsked = asked.extend({ sort: z.enum(['name', 'changed']).def
 export const sessionsAsked = asked
   .extend({ sort: z.enum(['state', 'changed', 'title']).default('state') })
   .strict();
-
-const statuses: readonly Session['status'][] = ['draft', 'handed over', 'finished'];
 
 /** The words of a search as patterns that find them anywhere. */
 const patternsOf = (search: string): string[] =>

@@ -1,10 +1,11 @@
 import { join, resolve } from 'node:path';
 import { backUp, restore, restoreInto, type Contents } from '../backup/copy';
+import { copiesIn } from '../backup/copies';
 import { backupFolder } from '../backup/daily';
 import type { Config } from '../config';
 import type { openDriver } from '../database/driver';
 import { openDatabase, stamp } from '../database/open';
-import { copiesIn, eraseClient } from '../house/erase';
+import { eraseClient } from '../house/erase';
 import { lookThrough } from '../house/look-through';
 import type { Plan } from '@drimbo/core/formats/plan';
 import { takeIn } from '../house/take-in';

@@ -2,7 +2,10 @@ import type { DocumentKind } from '@drimbo/core/formats/steps';
 
 type Raw = Record<string, unknown>;
 
-const rank: Record<string, number> = { draft: 0, 'handed over': 1, finished: 2 };
+/** What becomes of a session, in the order lists have it. */
+export const statuses = ['draft', 'handed over', 'finished'] as const;
+
+const rankOf = (status: string): number => Math.max(0, (statuses as readonly string[]).indexOf(status));
 
 const textIn = (raw: Raw, key: string): string => (typeof raw[key] === 'string' ? raw[key] : '');
 const figureIn = (raw: Raw, key: string): number => (typeof raw[key] === 'number' ? raw[key] : 0);
@@ -27,7 +30,7 @@ const byKind: Record<DocumentKind, (raw: Raw) => Record<string, string | number>
     client_id: textIn(raw, 'clientId'),
     title: textIn(raw, 'title'),
     title_key: folded(textIn(raw, 'title')),
-    status_rank: rank[textIn(raw, 'status')] ?? 0,
+    status_rank: rankOf(textIn(raw, 'status')),
     day: textIn(raw, 'date'),
     minutes: figureIn(raw, 'minutes'),
     movements: movementsIn(raw),

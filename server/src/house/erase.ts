@@ -1,7 +1,5 @@
-import { readdirSync } from 'node:fs';
 import { sql, type Kysely } from 'kysely';
 import type { Tables } from '../database/tables';
-import { backupFolder } from '../backup/daily';
 import { notFound } from '../problem';
 
 /**
@@ -18,19 +16,4 @@ export async function eraseClient(db: Kysely<Tables>, id: string): Promise<void>
   // A page keeps traces of rows that once lay on it; the file is written anew without them.
   await sql`vacuum`.execute(db);
   await sql`pragma wal_checkpoint(truncate)`.execute(db);
-}
-
-/** Copies of the database that were made before now, by name. */
-export function copiesIn(folder: string): string[] {
-  const sqliteIn = (place: string): string[] => {
-    try {
-      return readdirSync(place).filter((name) => name.endsWith('.sqlite'));
-    } catch {
-      return [];
-    }
-  };
-  return [
-    ...sqliteIn(backupFolder(folder)).map((name) => `backups/${name}`),
-    ...sqliteIn(folder).filter((name) => name.startsWith('before-')),
-  ].sort();
 }

@@ -1,9 +1,9 @@
 import { existsSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import request from 'supertest';
+import { copiesIn } from '../backup/copies';
 import { runCommand } from '../commands/commands';
 import { seedDemo } from '../demo/seed';
-import { copiesIn } from '../house/erase';
 import type { Tasks } from '../house/tasks';
 import { makeStore } from '../store';
 import { appOn, host, today } from '../testing/app';
