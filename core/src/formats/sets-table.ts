@@ -1,5 +1,4 @@
-import type { ZodType } from 'zod';
-import { performedSetSchema, type PerformedSet } from '../log/performed-set';
+import type { PerformedSet } from '../log/performed-set';
 
 interface Column {
   name: string;
@@ -62,7 +61,3 @@ export const cellsOfSet = (set: PerformedSet): string[] => columns.map((c) => c.
 /** What the cells of a row say, by the names in the header; to be looked at by the schema. */
 export const setOfCells = (cells: Readonly<Record<string, string>>): unknown =>
   Object.assign({}, ...columns.map((c) => (c.name in cells ? c.read(cells[c.name]!) : {})));
-
-/** One row read back. Throws a ZodError that names the field. */
-export const readSet = (cells: Readonly<Record<string, string>>): PerformedSet =>
-  (performedSetSchema as ZodType<PerformedSet>).parse(setOfCells(cells));
