@@ -45,7 +45,7 @@ const extremeClient: fc.Arbitrary<Client> = fc
   })
   .map((patch) => clientSchema.parse({ ...sampleClient, ...patch }));
 
-/** Irons as odd and as many as a kit document takes. */
+/** Plates and bells as odd and as many as a kit document takes. */
 const extremeKit: fc.Arbitrary<Kit> = fc
   .record({
     plates: fc.constantFrom(

@@ -46,7 +46,7 @@ function lineOfWork({ movement, rig }: Job): number {
 export const sameLineOfWork = (a: Job, b: Job): number =>
   Math.exp(-(((lineOfWork(a) - lineOfWork(b)) / 25) ** 2));
 
-/** A middling body: where a movement is hard hardly depends on whose it is. */
+/** An average build: where a movement is hard hardly depends on whose it is. */
 const someone: Body = { statureM: 1.75, massKg: 80 };
 
 /** How near two movements are in where they are hard, 0 to 1; 1 where the model cannot tell. */

@@ -164,7 +164,7 @@ function judge(e: Entry, m: MeasuredLine, context: Context): Swap {
       met.length === 0 ? 'meets none of the limits noted' : `meets ${met.join(', ')}`,
     ),
     part(
-      'Nothing special to rig up',
+      'Nothing special to set up',
       weights.plain,
       isSpecial(e) ? 0 : 1,
       isSpecial(e) ? 'chains, blocks, pins or a path of its own' : 'as it comes',

@@ -53,12 +53,12 @@ export const clockTable = {
 } as const;
 
 /** Metres between two stations; null where nobody has measured them. */
-export type Ways = (a: string, b: string) => number | null;
+export type Distances = (a: string, b: string) => number | null;
 
 /** From one station to another, seconds; in turn for movements of one round. */
-export function walkSeconds(ways: Ways, from: string | null, to: string, inTurn = false): number {
+export function walkSeconds(distances: Distances, from: string | null, to: string, inTurn = false): number {
   if (from === to) return 0;
-  const metres = (from === null ? null : ways(from, to)) ?? clockTable.usualWayM;
+  const metres = (from === null ? null : distances(from, to)) ?? clockTable.usualWayM;
   return (inTurn ? clockTable.moveOnInTurn : clockTable.moveOn) + metres / clockTable.metresPerS;
 }
 
@@ -75,12 +75,12 @@ export function warmupSeconds(item: Session['warmup'][number]): number {
 /**
  * Lays a session on the clock: warm-up, walks, set-up, ramp sets, working sets and rests.
  * Sets of a superset or giant set go round in turn; the round's rest is that of its last line.
- * `ways`: how far apart stations stand. A rest before a new block and the way to it overlap: the longer of the two counts.
+ * `distances`: how far apart stations stand. A rest before a new block and the way to it overlap: the longer of the two counts.
  */
 export function layTimeline(
   session: Session,
   clocks: ReadonlyMap<string, LineClock>,
-  ways: Ways = () => null,
+  distances: Distances = () => null,
 ): Timeline {
   const events: TimelineEvent[] = [];
   let now = 0;
@@ -100,7 +100,7 @@ export function layTimeline(
   let owedRest = 0;
 
   const prepare = (lineId: string, clock: LineClock): void => {
-    const walk = walkSeconds(ways, station, clock.station);
+    const walk = walkSeconds(distances, station, clock.station);
     const turn = clock.benchDeg !== null && clock.benchDeg !== bench ? clockTable.benchAngle : 0;
     const setUp = turn + clock.loadingS;
     spend('rest', owedRest - walk - setUp, lineId);
@@ -131,7 +131,7 @@ export function layTimeline(
         else {
           const change = clock.changeS[first] ?? 0;
           if (position > 0) {
-            const swap = walkSeconds(ways, station, clock.station, true);
+            const swap = walkSeconds(distances, station, clock.station, true);
             spend('swap', swap, id, first);
             spend('rest', Math.max(block.betweenS - swap, change - swap, 0), id, first);
           } else spend('rest', Math.max(owedRest, change), id, first);

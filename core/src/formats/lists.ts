@@ -26,6 +26,7 @@ export interface ClientBrief extends Pick<
 > {
   id: string;
   revision: number;
+  updatedAt: string;
   needs: Need[];
 }
 

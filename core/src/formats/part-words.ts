@@ -32,13 +32,14 @@ const names: Record<string, string> = {
   trainingAge: 'Training age',
   goal: 'Goal',
   lagging: 'Lags',
-  limits: 'Has to mind',
+  limits: 'Limits',
   daysAWeek: 'Days a week',
   unit: 'Loads in',
   likes: 'Likes, and feels',
   health: 'Health screen',
   formula: 'Formula',
   tests: 'Tests',
+  deletedTests: 'Deleted tests',
   cues: 'Cues',
   bars: 'Bars',
   plates: 'Plates',
@@ -59,12 +60,17 @@ const lineName = ({ movement, rig }: Line): string => variantOf(movementOf(movem
 
 const ofNotebook: Record<string, string> = {
   own: 'Own movement',
-  hidden: 'Put away:',
-  shown: 'Brought out:',
+  hidden: 'Hidden:',
+  shown: 'Shown again:',
   cues: 'Cues for',
+  template: 'Template',
+  deleted: 'Deleted:',
 };
-const entryName = (part: Part, id: string): string =>
-  ((part.mine ?? part.theirs) as { name?: string }).name ?? findEntry(id)?.name ?? id;
+type Named = { name?: string };
+function entryName(part: Part, id: string): string {
+  const value = (part.mine ?? part.theirs) as Named & { own?: Named; template?: Named };
+  return (value.own ?? value.template ?? value).name ?? findEntry(id)?.name ?? id;
+}
 
 /** What a part is called. */
 export function partName(part: Part): string {
@@ -109,6 +115,8 @@ export function partText(part: Part, side: 'mine' | 'theirs', unit: MassUnit): s
   if (part.key.startsWith('hidden:') || part.key.startsWith('shown:')) return 'yes';
   if (part.key.startsWith('cues:')) return (value as string[]).join(' / ');
   if (part.key.startsWith('own:')) return (value as { chooseWhen: string }).chooseWhen;
+  if (part.key.startsWith('template:')) return `kept ${(value as { keptOn: string }).keptOn}`;
+  if (part.key.startsWith('deleted:')) return `deleted ${(value as { on: string }).on}`;
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value === 'string') return inWords[part.key]?.(value) ?? value;
   if (typeof value === 'number') return String(value);

@@ -54,25 +54,29 @@ const session: Way = {
 /** Own movements, names and cues one by one. */
 const notebook: Way = {
   apart: (document) => {
-    const { own, hidden, shown, cues, ...head } = document as Notebook;
+    const { own, hidden, shown, cues, templates, deleted, ...head } = document as Notebook;
     const parts = byField.apart(head);
     for (const movement of own) parts.set(`own:${movement.id}`, movement);
     for (const id of hidden) parts.set(`hidden:${id}`, id);
     for (const id of shown) parts.set(`shown:${id}`, id);
     for (const [id, list] of Object.entries(cues)) parts.set(`cues:${id}`, list);
+    for (const template of templates) parts.set(`template:${template.id}`, template);
+    for (const gone of deleted) parts.set(`deleted:${'own' in gone ? gone.own.id : gone.template.id}`, gone);
     return parts;
   },
   together: (parts) => {
     const there = [...parts].filter(([, value]) => value !== undefined);
     const of = (stem: string) =>
       there.filter(([key]) => key.startsWith(stem)).map(([key, value]) => [key.slice(stem.length), value]);
-    const head = there.filter(([key]) => !/^(own|hidden|shown|cues):/.test(key));
+    const head = there.filter(([key]) => !/^(own|hidden|shown|cues|template|deleted):/.test(key));
     return {
       ...Object.fromEntries(head),
       own: of('own:').map(([, movement]) => movement),
       hidden: of('hidden:').map(([id]) => id),
       shown: of('shown:').map(([id]) => id),
       cues: Object.fromEntries(of('cues:') as [string, unknown][]),
+      templates: of('template:').map(([, template]) => template),
+      deleted: of('deleted:').map(([, gone]) => gone),
     };
   },
 };

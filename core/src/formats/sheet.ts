@@ -82,7 +82,7 @@ export function loadText(m: Pick<MeasuredLine, 'sets' | 'movement' | 'calibrate'
   return `${setLoads(m.sets, unit)} ${unit}${each}`;
 }
 
-/** What the irons and pins of a line say where that is not the load in this unit: " (marked 25 lb)"; else empty. */
+/** What the marks and pins of a line say where that is not the load in this unit: " (marked 25 lb)"; else empty. */
 export function marksText(m: Pick<MeasuredLine, 'sets' | 'movement'>, unit: MassUnit): string {
   const kgs = m.sets.flatMap((s) => (s.kg === null ? [] : [s.pinKg ?? s.kg]));
   const pinned = m.sets.some((s) => s.pinKg !== undefined);

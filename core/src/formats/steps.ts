@@ -31,9 +31,14 @@ export const steps = {
         : health,
       tests: Array.isArray(tests) ? tests.map(withDay) : tests,
     }),
+    // 3: deleted tests are kept for a while. None was before.
+    (document) => ({ ...document, deletedTests: [] }),
   ],
   kit: [],
-  notebook: [],
+  notebook: [
+    // 2: templates, and what was deleted for a while. There were none.
+    (document) => ({ ...document, templates: [], deleted: [] }),
+  ],
 } as const satisfies Record<string, readonly Step[]>;
 
 export type DocumentKind = keyof typeof steps;

@@ -49,7 +49,7 @@ const stackSchema = z
       });
   });
 
-/** What a gym has. Loads are stored in kilograms; `unit` is what its irons are marked in. */
+/** What a gym has. Loads are stored in kilograms; `unit` is what its plates and bells are marked in. */
 export const kitSchema = z
   .object({
     format: z.literal('drimbo.kit'),

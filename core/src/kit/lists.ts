@@ -1,6 +1,6 @@
 import { fromKg, markedUnit, toKg, type MassUnit } from '../units/mass';
 
-/** Irons of one size. */
+/** Plates or bells of one size. */
 export interface Size {
   kg: number;
   pairs: number;

@@ -13,7 +13,7 @@ export interface BarLoad {
 
 /** The most that hangs on one end, in kilograms. */
 const MOST_A_SIDE = 300;
-/** Irons are told apart to a hundredth of the unit they are marked in. */
+/** Plates are told apart to a hundredth of the unit they are marked in. */
 const PARTS = 100;
 
 /** More loads than this of one bar are more than anybody tells apart. */

@@ -173,13 +173,17 @@ export function placeResting(
   feetUp: boolean,
 ): { eye: Eye; armEye: Eye; body: FigureBody; hip: Point } {
   const h = body.statureM;
-  const hip = p(0, hipHeight(stand.support, h) + 0.16 * Math.max(0, Math.min(1, -stand.trunkDeg / 15)));
+  const isOnSide = stand.support === 'side';
+  // On the side the hip rests on half its breadth and the upper shoulder stands on the whole of the other's.
+  const hip = isOnSide
+    ? p(0, 0.095 * h)
+    : p(0, hipHeight(stand.support, h) + 0.16 * Math.max(0, Math.min(1, -stand.trunkDeg / 15)));
   const trunk: Vec = [0, shareOfStature.trunk * h, 0];
-  const origin = seenBy(sideEye(hip, stand.trunkDeg), trunk);
-  const eye: Eye =
-    stand.support === 'side'
-      ? { origin, across: [0, 1, 0], upward: [0, 0, 1] }
-      : sideEye(origin, stand.trunkDeg);
+  const along = seenBy(sideEye(hip, stand.trunkDeg), trunk);
+  const origin = isOnSide ? p(along.x, 2 * segmentsOf(body).jointHalfWidthM + 0.03 * h) : along;
+  const eye: Eye = isOnSide
+    ? { origin, across: [0, 1, 0], upward: [0, 0, 1] }
+    : sideEye(origin, stand.trunkDeg);
   return {
     eye,
     armEye: stand.archDeg === 0 ? eye : sideEye(origin, stand.trunkDeg - stand.archDeg),

@@ -14,7 +14,7 @@ import { smoothstep } from './rounding';
 import { safeMoves } from './safe-moves';
 import { workOf, type PerRegion } from './work';
 
-/** Credits are the same for every client: they are scaled on one middling body and load. */
+/** Credits are the same for every client: they are scaled on one average build and load. */
 const standard: Body = { statureM: 1.75, massKg: 80 };
 const STANDARD_KG = 40;
 /** Enough for a ratio of shares. */

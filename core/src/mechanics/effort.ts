@@ -77,15 +77,15 @@ function relative(of: PerRegion, { groups }: Grouping): Map<PressingRegion, numb
   return told;
 }
 
-/** How far a region's effort falls and rises with the lines moved; on a middling body at a middling load. */
+/** How far a region's effort falls and rises with the lines moved; on an average build at a usual load. */
 type Spread = ReadonlyMap<PressingRegion, readonly [number, number]>;
 
-const middling: Body = { statureM: 1.75, massKg: 80 };
-const MIDDLING_KG = 30;
+const averageBuild: Body = { statureM: 1.75, massKg: 80 };
+const USUAL_KG = 30;
 const POSTURES = 10;
 
 function computeSpread(movement: Movement, rig: Rig, grouping: Grouping): Spread {
-  const postures = posturesOf(movement, rig, middling, MIDDLING_KG, POSTURES);
+  const postures = posturesOf(movement, rig, averageBuild, USUAL_KG, POSTURES);
   const efforts = [muscles, ...disturbedLines()].map((set) => {
     const activity = regionActivity(
       postures,

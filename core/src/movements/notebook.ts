@@ -1,5 +1,7 @@
 import { z } from 'zod';
 import { regionIds } from '../anatomy/regions';
+import { daySchema } from '../units/dates';
+import { daysBetween } from '../units/time';
 import { entries, findEntry, findMovement } from './catalogue';
 import type { Cues, Entry, Movement } from './model';
 import { rigSchema, type Rig } from './rig';
@@ -35,11 +37,36 @@ export const ownMovementSchema = z
 
 const cueLists = z.record(id, z.array(cue).min(1).max(3));
 
-/** What a coach has made of the catalogue: own movements, what is hidden, cues in the coach's words. */
+/** A session kept to be started again for anybody. The session is a document of its own, of whatever version it was kept in. */
+export const templateSchema = z
+  .object({
+    id,
+    name: z.string().min(1).max(120),
+    keptOn: daySchema,
+    session: z.record(z.string().max(40), z.unknown()),
+  })
+  .strict();
+
+/** How long what was deleted can be brought back, days. */
+export const DELETED_DAYS = 30;
+
+/** Whether what was deleted on a day can still be brought back today. */
+export const canComeBack = ({ on }: { on: string }, today: string): boolean =>
+  daysBetween(on, today) <= DELETED_DAYS;
+
+const deletedSchema = z.union([
+  z.object({ on: daySchema, own: ownMovementSchema }).strict(),
+  z.object({ on: daySchema, template: templateSchema }).strict(),
+]);
+
+/** The newest version of the notebook document. */
+export const notebookVersion = 2;
+
+/** What a coach has made of the catalogue: own movements, what is hidden, cues in the coach's words, templates. */
 export const notebookSchema = z
   .object({
     format: z.literal('drimbo.notebook'),
-    version: z.literal(1),
+    version: z.literal(notebookVersion),
     own: z.array(ownMovementSchema).max(500),
     /** Names not to be offered. */
     hidden: z.array(id).max(500),
@@ -47,21 +74,27 @@ export const notebookSchema = z
     shown: z.array(id).max(100),
     /** The coach's own cues by name of the catalogue. */
     cues: cueLists,
+    templates: z.array(templateSchema).max(100, 'at most a hundred templates are kept'),
+    /** What was deleted and can still be brought back, the last first. */
+    deleted: z.array(deletedSchema).max(200),
   })
   .strict();
 
 export type OwnMovement = z.infer<typeof ownMovementSchema>;
+export type Template = z.infer<typeof templateSchema>;
 export type Notebook = z.infer<typeof notebookSchema>;
 /** The coach's cues for one client, by name of the catalogue. */
 export const clientCuesSchema = cueLists;
 
 export const emptyNotebook: Notebook = {
   format: 'drimbo.notebook',
-  version: 1,
+  version: notebookVersion,
   own: [],
   hidden: [],
   shown: [],
   cues: {},
+  templates: [],
+  deleted: [],
 };
 
 const dressed = new WeakMap<OwnMovement, Movement>();

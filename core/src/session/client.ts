@@ -15,7 +15,7 @@ export const limitIds = [
 ] as const;
 
 /** The newest version of the client document. */
-export const clientVersion = 2;
+export const clientVersion = 3;
 
 /** What the planner knows about a client. */
 export const clientSchema = z
@@ -48,6 +48,8 @@ export const clientSchema = z
       .strict(),
     formula: z.enum(['median', 'epley', 'brzycki', 'lombardi', 'mayhew', 'wathan', 'oconner', 'lander']),
     tests: z.array(liftRecordSchema).max(200),
+    /** Tests that were deleted and can still be brought back, the last first. */
+    deletedTests: z.array(z.object({ on: daySchema, test: liftRecordSchema }).strict()).max(200),
     /** Cues in the words that work for this client, by name of the catalogue. */
     cues: clientCuesSchema.optional(),
   })
@@ -55,9 +57,16 @@ export const clientSchema = z
 
 export type Client = z.infer<typeof clientSchema>;
 
-/** Asked more than a year ago, or never: ask again. */
-export const healthScreenDue = (client: Client, todayIso: string): boolean =>
-  client.health.askedOn === '' || Date.parse(todayIso) - Date.parse(client.health.askedOn) > 366 * 86_400_000;
+/** How it stands with the health screen: a yes nobody has cleared comes before when it was asked. */
+export function healthScreen(
+  client: Client,
+  todayIso: string,
+): 'ask first' | 'never asked' | 'over a year old' | 'current' {
+  const { askedOn } = client.health;
+  if (mustAskFirst(client)) return 'ask first';
+  if (askedOn === '') return 'never asked';
+  return Date.parse(todayIso) - Date.parse(askedOn) > 366 * 86_400_000 ? 'over a year old' : 'current';
+}
 
 /** A yes on the health screen that nobody has cleared. */
 export const mustAskFirst = (client: Client): boolean =>

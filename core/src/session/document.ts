@@ -111,6 +111,9 @@ export const LONGEST_NOTE = 3000;
 export const MOST_LINES = 40;
 export const MOST_BOUTS = 240;
 
+/** A session is one of these, in this order. */
+export const statuses = ['draft', 'handed over', 'finished'] as const;
+
 /** The newest version of the session document. */
 export const sessionVersion = 3;
 
@@ -126,7 +129,7 @@ export const sessionSchema = z
     school: z.enum(schoolIds),
     /** Someone stands by at the heavy sets of this session. */
     spotter: z.boolean(),
-    status: z.enum(['draft', 'handed over', 'finished']),
+    status: z.enum(statuses),
     /** When it is planned for, or when it was done. */
     date: daySchema.nullable(),
     note: z.string().max(LONGEST_NOTE),

@@ -1,7 +1,8 @@
 import { sessionSchema, type Session } from './document';
 import { applyEdit, inverseOf, type Edit } from './edits';
 
-interface Step {
+/** One thing done, with the way back and the way on. */
+export interface Step {
   undo: Edit;
   redo: Edit;
   /** What was done, in words: "remove Chest dip". */
@@ -66,11 +67,25 @@ export function commit(history: History, edit: Edit, says: string, key: string |
   };
 }
 
+/** The session after an edit of a step; null where the step does not fit it, or no longer can be read. */
+function stepped(session: Session, edit: Edit): Session | null {
+  try {
+    const after = applyEdit(session, edit);
+    return against(after) === null ? after : null;
+  } catch {
+    return null;
+  }
+}
+
+const doesNotFit = 'this step no longer fits the session';
+
 export function undo(history: History): History {
   const step = history.past[history.past.length - 1];
   if (!step) return history;
+  const present = stepped(history.present, step.undo);
+  if (!present) return { ...history, past: [], refused: doesNotFit };
   return {
-    present: applyEdit(history.present, step.undo),
+    present,
     past: history.past.slice(0, -1),
     future: [step, ...history.future],
     refused: null,
@@ -80,8 +95,10 @@ export function undo(history: History): History {
 export function redo(history: History): History {
   const step = history.future[0];
   if (!step) return history;
+  const present = stepped(history.present, step.redo);
+  if (!present) return { ...history, future: [], refused: doesNotFit };
   return {
-    present: applyEdit(history.present, step.redo),
+    present,
     past: [...history.past, { ...step, key: null }],
     future: history.future.slice(1),
     refused: null,

@@ -1,5 +1,5 @@
 import { daysBetween } from '../units/time';
-import { healthScreenDue, mustAskFirst, type Client } from './client';
+import { healthScreen, type Client } from './client';
 import type { Session } from './document';
 
 export interface SessionBrief {
@@ -16,13 +16,21 @@ export interface Need {
   says: string;
 }
 
+/** Sessions as a client's page lists them: planned ones first, then the newest. */
+export const inOrder = (sessions: readonly SessionBrief[]): SessionBrief[] =>
+  [...sessions].sort((a, b) => (b.date ?? '9').localeCompare(a.date ?? '9'));
+
 /** What a client needs from the coach next, the most pressing first. */
 export function needsOf(client: Client, sessions: readonly SessionBrief[], todayIso: string): Need[] {
   const needs: Need[] = [];
-  if (mustAskFirst(client))
+  const screen = healthScreen(client, todayIso);
+  if (screen === 'ask first')
     needs.push({ loud: true, says: 'Ask first: nobody has cleared the health screen' });
-  else if (healthScreenDue(client, todayIso))
-    needs.push({ loud: false, says: 'Health screen is over a year old' });
+  else if (screen !== 'current')
+    needs.push({
+      loud: screen === 'never asked',
+      says: screen === 'never asked' ? 'Health screen was never asked' : 'Health screen is over a year old',
+    });
   if (client.tests.length === 0)
     needs.push({ loud: false, says: 'No tested lift: loads are found on the day' });
   const draft = sessions.find((s) => s.status === 'draft');

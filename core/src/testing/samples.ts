@@ -68,6 +68,7 @@ export const sampleClient: Client = {
   likes: '',
   health: { askFirst: false, reason: '', clearedBy: '', askedOn: '2026-10-01' },
   formula: 'median',
+  deletedTests: [],
   tests: [
     {
       movement: 'barbell-press',

@@ -12,13 +12,16 @@ export const toKg = (value: number, unit: MassUnit): number => (unit === 'kg' ? 
 /** A mass in kilograms, in `unit`. */
 export const fromKg = (kg: number, unit: MassUnit): number => (unit === 'kg' ? kg : lbFromKg(kg));
 
+const isStep = (value: number, step: number, within: number): boolean =>
+  Math.abs(value - Math.round(value / step) * step) < within;
+
 /**
- * A mass as a coach writes it: at most two decimals, no trailing zeros, no unit.
- * `massFigure(22.5, 'kg')` is "22.5"; `massFigure(20.41165665, 'lb')` is "45".
+ * A mass as a coach writes it: in steps a plate can have, else to a tenth; no trailing zeros, no unit.
+ * `massFigure(6.25, 'kg')` is "6.25"; `massFigure(20.41165665, 'kg')` is "20.4" and in pounds "45".
  */
 export function massFigure(kg: number, unit: MassUnit): string {
   const value = fromKg(kg, unit);
-  const decimals = unit === 'kg' ? 2 : 1;
+  const decimals = unit === 'kg' && isStep(value, 0.25, 6e-4) ? 2 : 1;
   return String(Number(value.toFixed(decimals)));
 }
 
@@ -28,9 +31,6 @@ export const massText = (kg: number, unit: MassUnit): string => `${massFigure(kg
 /** What is computed rather than made, to a tenth of the unit or as said: "101.3 kg". */
 export const roughMass = (kg: number, unit: MassUnit, decimals = 1): string =>
   `${Number(fromKg(kg, unit).toFixed(decimals))} ${unit}`;
-
-const isStep = (value: number, step: number, within: number): boolean =>
-  Math.abs(value - Math.round(value / step) * step) < within;
 
 /**
  * The unit an iron is marked in: kilograms where it weighs a quarter or a multiple of it, else pounds where

@@ -21,7 +21,7 @@ export const chainKg = (chains: Chains, heightM: number): number =>
 /** A band by its pull at some lengths; straight between them, slack below the first. */
 export type Band = readonly { lengthM: number; newtons: number }[];
 
-/** A middling band anchored at the floor, a side. Own estimate. */
+/** An ordinary band anchored at the floor, a side. Own estimate. */
 const usualBand: Band = [
   { lengthM: 0.45, newtons: 0 },
   { lengthM: 0.7, newtons: 70 },

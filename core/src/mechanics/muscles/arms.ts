@@ -16,7 +16,7 @@ export interface MuscleArms {
 }
 
 /** Over how much a line's turn round the joint is rounded, metres. */
-const EDGE = 0.003;
+export const EDGE = 0.003;
 /** Metres a muscle across the back of the elbow grows for each radian of bend. */
 const TRICEPS_PER_RADIAN = 0.022;
 

@@ -1,4 +1,4 @@
-import { healthScreenDue, mustAskFirst } from '../../session/client';
+import { healthScreen } from '../../session/client';
 import type { Rule } from '../model';
 
 export const askFirst: Rule = {
@@ -8,7 +8,8 @@ export const askFirst: Rule = {
   ground: 'common practice',
   look: (s) => {
     const { client, todayIso } = s.context;
-    if (mustAskFirst(client))
+    const screen = healthScreen(client, todayIso);
+    if (screen === 'ask first')
       return [
         {
           on: [],
@@ -16,13 +17,19 @@ export const askFirst: Rule = {
           why: 'Planning goes on; before handing over, record who cleared it and when. Drimbo does not clear anyone: follow licensed practice.',
         },
       ];
-    if (healthScreenDue(client, todayIso))
+    if (screen !== 'current')
       return [
         {
           on: [],
           severity: 'note',
-          what: `The health screen of ${client.name} is more than a year old.`,
-          why: 'Ask the questions again before the next block.',
+          what:
+            screen === 'never asked'
+              ? `The health screen of ${client.name} was never asked.`
+              : `The health screen of ${client.name} is more than a year old.`,
+          why:
+            screen === 'never asked'
+              ? 'Ask the questions on the client page before the first session.'
+              : 'Ask the questions again before the next block.',
         },
       ];
     return [];

@@ -79,7 +79,7 @@ function look(s: Measured): FindingDraft[] {
 
 export const clientLimits: Rule = {
   id: 'client-limits',
-  title: 'What this client has to mind',
+  title: 'Limits of this client',
   severity: 'watch',
   ground: 'common practice',
   look,

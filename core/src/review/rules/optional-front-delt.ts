@@ -33,7 +33,7 @@ export const optionalFrontDelt: Rule = {
               restS: s.school.starting.restS.isolation,
             }),
           },
-          { label: `Take out ${m.name.toLowerCase()}`, edit: { do: 'remove line', line: m.id } },
+          { label: `Remove ${m.name.toLowerCase()}`, edit: { do: 'remove line', line: m.id } },
         ],
       }));
   },

@@ -22,7 +22,7 @@ export const staticStretchFirst: Rule = {
               patch: { movement: 'pass-through', sets: 1, reps: 10, seconds: null },
             },
           },
-          { label: 'Take it out', edit: { do: 'remove warmup', item: w.id } },
+          { label: 'Remove it', edit: { do: 'remove warmup', item: w.id } },
         ],
       })),
 };

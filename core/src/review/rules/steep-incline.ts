@@ -4,7 +4,7 @@ import { changeLine, isFreeWeight, isInclined, notchFor } from '../questions';
 import type { Rule } from '../model';
 
 const levelWords = (effort: number): string =>
-  ({ high: 'hard', medium: 'middling', low: 'little', none: 'hardly at all' })[levelOf(effort)];
+  ({ high: 'hard', medium: 'moderately', low: 'little', none: 'hardly at all' })[levelOf(effort)];
 
 export const steepIncline: Rule = {
   id: 'steep-incline',

@@ -5,7 +5,7 @@ import { linesOf, sessionSchema, type Session } from '../session/document';
 import { setCountOf, withSetCount } from '../session/schemes';
 import { anyContext, anySession } from '../testing/any';
 import { line, sampleContext, session } from '../testing/samples';
-import { suited, suitings, type Suiting } from './suiting';
+import { adapted, adaptations, type Adaptation } from './adapting';
 import { worthOf } from './worth';
 
 const hard = session([
@@ -25,12 +25,13 @@ const hard = session([
   line('lying-triceps-extension'),
   line('cable-overhead-extension'),
 ]);
-const made = (suiting: Suiting): Session => applyEdit(hard, suited(measure(hard, sampleContext), suiting));
+const made = (adaptation: Adaptation): Session =>
+  applyEdit(hard, adapted(measure(hard, sampleContext), adaptation));
 
 test.each(['first year', 'returning', 'advanced'] as const)(
   'made for %p it is still a session',
-  (suiting) => {
-    expect(() => sessionSchema.parse(JSON.parse(JSON.stringify(made(suiting))))).not.toThrow();
+  (adaptation) => {
+    expect(() => sessionSchema.parse(JSON.parse(JSON.stringify(made(adaptation))))).not.toThrow();
   },
 );
 
@@ -66,7 +67,7 @@ test('somebody advanced gets the set that is worth most, and one technique, on t
     line('dumbbell-lateral-raise'),
     line('lying-triceps-extension'),
   ]);
-  const after = applyEdit(plain, suited(measure(plain, sampleContext), 'advanced'));
+  const after = applyEdit(plain, adapted(measure(plain, sampleContext), 'advanced'));
   const [before, now] = [plain, after].map((s) => linesOf(s).map((l) => setCountOf(l.scheme)));
   expect(now!.reduce((a, b) => a + b, 0)).toBe(before!.reduce((a, b) => a + b, 0) + 1);
   const worth = (s: Session): number => worthOf(measure(s, sampleContext));
@@ -90,12 +91,12 @@ test('somebody advanced gets the set that is worth most, and one technique, on t
   ]);
 });
 
-test('whatever session is made to suit somebody, it is still a session, with no movement it did not have', () => {
+test('whatever session is adapted to somebody, it is still a session, with no movement it did not have', () => {
   fc.assert(
     fc.property(anySession, anyContext, (s, context) => {
       const had = new Set(linesOf(s).map((l) => l.id));
-      for (const suiting of Object.keys(suitings) as Suiting[]) {
-        const after = applyEdit(s, suited(measure(s, context), suiting));
+      for (const adaptation of Object.keys(adaptations) as Adaptation[]) {
+        const after = applyEdit(s, adapted(measure(s, context), adaptation));
         expect(sessionSchema.safeParse(JSON.parse(JSON.stringify(after))).error).toBe(undefined);
         expect(linesOf(after).filter((l) => !had.has(l.id))).toEqual([]);
       }

@@ -7,8 +7,8 @@ import { linesOf, type Line } from '../session/document';
 import { setCountOf, turnedInto, withSetCount, type Scheme } from '../session/schemes';
 import { worthOf } from './worth';
 
-/** Somebody the same session can be made to suit. */
-export const suitings = {
+/** Somebody the same session can be adapted to. */
+export const adaptations = {
   'first year': {
     name: 'somebody in their first year',
     about: 'One or two movements fewer, 2–3 plain sets of 8–12, 2–3 reps left, no techniques.',
@@ -22,7 +22,7 @@ export const suitings = {
     about: 'A set is added where it does most, and the last movement ends with a technique.',
   },
 } as const;
-export type Suiting = keyof typeof suitings;
+export type Adaptation = keyof typeof adaptations;
 
 /** Common practice. */
 const RETURNING_LOAD = 0.8;
@@ -42,9 +42,9 @@ function firstYear(line: Line): Partial<Line> {
   };
 }
 
-type Suited = Pick<Measured, 'session' | 'context' | 'lines'>;
+type Adapting = Pick<Measured, 'session' | 'context' | 'lines'>;
 
-function comingBack(m: MeasuredLine, s: Suited): Partial<Line> {
+function comingBack(m: MeasuredLine, s: Adapting): Partial<Line> {
   const loads = choicesOf(s.context.kit, m.movement);
   const kg = m.sets[0]?.kg ?? null;
   return {
@@ -57,7 +57,7 @@ function comingBack(m: MeasuredLine, s: Suited): Partial<Line> {
 }
 
 /** The line that one more set is worth most on. */
-function worthMost(s: Suited): MeasuredLine | null {
+function worthMost(s: Adapting): MeasuredLine | null {
   const gains = s.lines
     .filter((m) => m.movement.family !== 'corrective' && setCountOf(m.line.scheme) < 6)
     .map((m) => {
@@ -72,7 +72,7 @@ const moreSets = (m: MeasuredLine): Partial<Line> => ({
 });
 
 /** A technique for the last isolation movement done in plain sets: a drop where loads change quickly, else rest–pause. */
-function technique(s: Suited): { m: MeasuredLine; kind: 'drop' | 'rest-pause' } | null {
+function technique(s: Adapting): { m: MeasuredLine; kind: 'drop' | 'rest-pause' } | null {
   const last = s.lines.findLast(
     (m) => !m.movement.compound && m.movement.family !== 'corrective' && m.line.scheme.kind === 'straight',
   );
@@ -80,7 +80,7 @@ function technique(s: Suited): { m: MeasuredLine; kind: 'drop' | 'rest-pause' } 
   return last ? { m: last, kind: quick ? 'drop' : 'rest-pause' } : null;
 }
 
-function advanced(s: Suited): Edit {
+function advanced(s: Adapting): Edit {
   const more = worthMost(s);
   const spiced = technique(s);
   const edits: Edit[] = [];
@@ -97,14 +97,14 @@ function advanced(s: Suited): Edit {
   return { do: 'all', edits };
 }
 
-/** One edit that makes a session suit somebody else; undone as one. */
-export function suited(s: Suited, suiting: Suiting): Edit {
-  if (suiting === 'returning')
+/** One edit that adapts a session to somebody else; undone as one. */
+export function adapted(s: Adapting, adaptation: Adaptation): Edit {
+  if (adaptation === 'returning')
     return {
       do: 'all',
       edits: s.lines.map((m): Edit => ({ do: 'line', line: m.id, patch: comingBack(m, s) })),
     };
-  if (suiting === 'advanced') return advanced(s);
+  if (adaptation === 'advanced') return advanced(s);
   const lines = linesOf(s.session);
   const fewer = lines.length > 5 ? 2 : lines.length > 3 ? 1 : 0;
   const kept = lines.length - fewer;

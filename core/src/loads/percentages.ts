@@ -2,7 +2,7 @@ import { nearestLoad, type MadeLoad } from '../kit/fitting';
 import { repsAtLoad, type FormulaChoice } from '../strength/formulas';
 
 /** A share of a max as this kit can make it. */
-export interface ShareOfMax {
+export interface PercentageOfMax {
   percent: number;
   wishKg: number;
   made: MadeLoad;
@@ -11,12 +11,12 @@ export interface ShareOfMax {
 }
 
 /** Shares of a max (kg), percent, each with the nearest load that can be made; empty where none can. */
-export const sharesOfMax = (
+export const percentagesOfMax = (
   maxKg: number,
   percents: readonly number[],
   loads: readonly MadeLoad[],
   choice: FormulaChoice = 'median',
-): ShareOfMax[] =>
+): PercentageOfMax[] =>
   loads.length === 0
     ? []
     : percents.map((percent) => {
