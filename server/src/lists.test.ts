@@ -111,6 +111,32 @@ test('sessions come drafts first, then by day; a search takes words of the title
   expect(idsOf(await sessions({ sort: 'changed', size: 2 }))).toEqual(['c59-s9', 'c59-s8']);
 });
 
+test.each(['name', 'changed'])(
+  'clients by %s upside down are the same row the other way round',
+  async (sort) => {
+    const down = idsOf(await clients({ sort: `-${sort}`, size: 100 }));
+    expect(down).toHaveLength(CLIENTS);
+    expect(down).toEqual(idsOf(await clients({ sort, size: 100 })).reverse());
+  },
+);
+
+test.each(['state', 'changed', 'title'])('sessions by %s upside down likewise', async (sort) => {
+  const whole = async (by: string): Promise<string[]> => {
+    const pages = [];
+    for (let page = 0; page < 6; page++) pages.push(...idsOf(await sessions({ sort: by, size: 100, page })));
+    return pages;
+  };
+  expect(await whole(`-${sort}`)).toEqual((await whole(sort)).reverse());
+});
+
+test('sessions of one state alone, searched like the rest; a state that is none is refused', async () => {
+  const page = await sessions({ status: 'finished', size: 100 });
+  expect(page.total).toBe(CLIENTS * 3);
+  expect(new Set(page.rows.map((row) => 'status' in row && row.status))).toEqual(new Set(['finished']));
+  expect((await sessions({ status: 'finished', search: 'push y dorit' })).rows).toHaveLength(9);
+  expect(() => sessionsAsked.parse({ status: 'lost' })).toThrow(/status/);
+});
+
 test('a row that cannot be read stands in its place in the list, with its text', async () => {
   const before = await db
     .selectFrom('sessions')
@@ -133,12 +159,13 @@ test('a row that cannot be read stands in its place in the list, with its text',
 
 test('no list, search or look-up reads the documents it does not show', async () => {
   asked.length = 0;
-  for (const sort of ['name', 'changed']) {
+  for (const sort of ['name', '-name', 'changed', '-changed']) {
     await clients({ sort });
     await clients({ sort, search: 'orme' });
   }
-  for (const sort of ['state', 'changed', 'title']) {
+  for (const sort of ['state', '-state', 'changed', '-changed', 'title', '-title']) {
     await sessions({ sort });
+    await sessions({ sort, status: 'finished' });
     await sessions({ sort, search: 'push orme' });
   }
   await namesOf(db);

@@ -1,9 +1,9 @@
 import type { ClientBrief, Found, Page, SessionListed, Unreadable } from '@drimbo/core/formats/lists';
-import type { Session } from '@drimbo/core/session/document';
+import { statuses, type Session } from '@drimbo/core/session/document';
 import { needsOf, type SessionBrief } from '@drimbo/core/session/needs';
 import { sql, type Kysely, type RawBuilder } from 'kysely';
 import { z } from 'zod';
-import { folded, statuses } from './database/columns';
+import { folded } from './database/columns';
 import type { Tables } from './database/tables';
 import type { Documents } from './documents';
 
@@ -13,9 +13,14 @@ const asked = z.object({
   search: z.string().max(100).default(''),
 });
 
-export const clientsAsked = asked.extend({ sort: z.enum(['name', 'changed']).default('name') }).strict();
+export const clientsAsked = asked
+  .extend({ sort: z.enum(['name', '-name', 'changed', '-changed']).default('name') })
+  .strict();
 export const sessionsAsked = asked
-  .extend({ sort: z.enum(['state', 'changed', 'title']).default('state') })
+  .extend({
+    sort: z.enum(['state', '-state', 'changed', '-changed', 'title', '-title']).default('state'),
+    status: z.enum(statuses).optional(),
+  })
   .strict();
 
 /** The words of a search as patterns that find them anywhere. */
@@ -58,11 +63,20 @@ async function countOf(db: Kysely<Tables>, { table, where }: Listing): Promise<n
   return Number(rows[0]!.n);
 }
 
-const clientOrder = { name: sql`t.name_key, t.id`, changed: sql`t.updated_at desc, t.id` };
+/** Orders an index answers from either end; the id settles what is equal. */
+const clientOrder = {
+  name: sql`t.name_key, t.id`,
+  '-name': sql`t.name_key desc, t.id desc`,
+  changed: sql`t.updated_at desc, t.id`,
+  '-changed': sql`t.updated_at, t.id desc`,
+};
 const sessionOrder = {
   state: sql`t.status_rank, t.day desc, t.id`,
+  '-state': sql`t.status_rank desc, t.day, t.id desc`,
   changed: sql`t.updated_at desc, t.id`,
+  '-changed': sql`t.updated_at, t.id desc`,
   title: sql`t.title_key, t.id`,
+  '-title': sql`t.title_key desc, t.id desc`,
 };
 
 const clientListing = (a: z.infer<typeof clientsAsked>): Listing => ({
@@ -74,11 +88,11 @@ const clientListing = (a: z.infer<typeof clientsAsked>): Listing => ({
 /** A word of the search is in the title or in the name of the client. */
 const sessionListing = (a: z.infer<typeof sessionsAsked>): Listing => ({
   table: 'sessions',
-  where: every(
+  where: sql`${every(
     a.search,
     (pattern) =>
       sql`(${like(sql`t.title_key`, pattern)} or t.client_id in (select id from clients where ${like(sql`name_key`, pattern)}))`,
-  ),
+  )}${a.status ? sql` and t.status_rank = ${statuses.indexOf(a.status)}` : sql``}`,
   order: sessionOrder[a.sort],
 });
 
@@ -122,6 +136,7 @@ export async function clientsPage(
       return {
         id: row.id,
         revision: row.revision,
+        updatedAt: row.updatedAt,
         ...{ name, about, lagging, limits, minutes, daysAWeek },
         needs: needsOf(row.document, sessions.get(row.id)!, today),
       };

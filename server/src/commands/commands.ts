@@ -8,7 +8,7 @@ import { openDatabase, stamp } from '../database/open';
 import { eraseClient } from '../house/erase';
 import { lookThrough } from '../house/look-through';
 import type { Plan } from '@drimbo/core/formats/plan';
-import { takeIn } from '../house/take-in';
+import { importHouse } from '../house/importing';
 import { writeHouse } from '../house/write-house';
 import { Problem } from '../problem';
 import { todayUtc } from '../store';
@@ -49,13 +49,13 @@ async function onDatabase<T>(
 const planInWords = (plan: Plan, dry: boolean): string => {
   if (plan.wrong.length > 0)
     return [
-      'Nothing was taken in:',
+      'Nothing was imported:',
       ...plan.wrong.map((w) =>
         [w.path, w.line === null ? '' : `line ${w.line}`, w.at, w.says].filter(Boolean).join(', '),
       ),
     ].join('\n');
   const { add, change, leave } = plan.counts;
-  return `${dry ? 'It would add' : 'Taken in: added'} ${add}, ${dry ? 'change' : 'changed'} ${change}, ${dry ? 'leave' : 'left'} ${leave} files as they are.`;
+  return `${dry ? 'It would add' : 'Imported: added'} ${add}, ${dry ? 'change' : 'changed'} ${change}, ${dry ? 'leave' : 'left'} ${leave} files as they are.`;
 };
 
 const commands: Record<string, Command> = {
@@ -94,7 +94,7 @@ const commands: Record<string, Command> = {
     const expect = after('--expect');
     const dry = has('--preview');
     const plan = await onDatabase(folder, (db) =>
-      takeIn(db, resolve(file), {
+      importHouse(db, resolve(file), {
         today: todayUtc(),
         dry,
         keep: has('--keep'),

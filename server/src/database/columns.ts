@@ -1,9 +1,7 @@
 import type { DocumentKind } from '@drimbo/core/formats/steps';
+import { statuses } from '@drimbo/core/session/document';
 
 type Raw = Record<string, unknown>;
-
-/** What becomes of a session, in the order lists have it. */
-export const statuses = ['draft', 'handed over', 'finished'] as const;
 
 const rankOf = (status: string): number => Math.max(0, (statuses as readonly string[]).indexOf(status));
 

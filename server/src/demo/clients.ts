@@ -22,6 +22,7 @@ const client = (facts: Facts): Client => ({
   health: { askFirst: false, reason: '', clearedBy: '', askedOn: '' },
   formula: 'median',
   tests: [],
+  deletedTests: [],
   ...facts,
 });
 

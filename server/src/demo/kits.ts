@@ -66,7 +66,7 @@ const boathouse: Kit = {
   chains: [{ id: 'chains', name: 'Chains', kgPerMetre: 6, metres: 1.6, aSide: 1 }],
 };
 
-/** A room above a net store with old pound irons and no cables. */
+/** A room above a net store with old pound plates and no cables. */
 const netLoft: Kit = {
   format: 'drimbo.kit',
   version: 1,

@@ -10,7 +10,7 @@ export const readMe = ({ written, client, counts }: House): string =>
     'clients/      a JSON document each: facts, tests, limits, health questions',
     'kits/         a JSON document each: what stands in a gym',
     'sessions/     a JSON document each, and the same as text to read or to type in again',
-    'notebooks/    own movements, cues and what is hidden',
+    'notebooks/    own movements, cues, templates and what is hidden',
     'sets/         what was lifted, a table for each client: CSV as in RFC 4180, UTF-8, loads in kg',
     'schemas/      JSON Schema (2020-12) of the documents',
     '',

@@ -133,7 +133,7 @@ export function dataRoutes({ store, folder, tasks, today }: DataOptions): Router
       await handOver(response, file, `drimbo-${client ?? 'everything'}-${today()}.zip`);
     });
   });
-  const takeIn = (preview: boolean) => async (request: Request, response: Response) => {
+  const importHouse = (preview: boolean) => async (request: Request, response: Response) => {
     const { keep, expect } = checked(importing, request.query);
     await withFile(folder, '.zip', async (file) => {
       await keepUpload(request, file);
@@ -143,7 +143,7 @@ export function dataRoutes({ store, folder, tasks, today }: DataOptions): Router
       response.json(plan);
     });
   };
-  router.post('/preview', takeIn(true));
-  router.post('/import', takeIn(false));
+  router.post('/preview', importHouse(true));
+  router.post('/import', importHouse(false));
   return router;
 }

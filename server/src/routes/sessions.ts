@@ -1,14 +1,21 @@
 import { Router } from 'express';
+import { z } from 'zod';
 import { sessionsAsked, sessionsPage } from '../lists';
 import { checked } from '../problem';
 import type { Store } from '../store';
+import { usesOfOwn } from '../uses';
 import { documentRoutes } from './documents';
+
+const ownAsked = z.object({ own: z.string().min(1).max(60) }).strict();
 
 /** Sessions, a page of briefs at a time. */
 export function sessionRoutes(store: Store): Router {
   const router = Router();
   router.get('/', async (request, response) => {
     response.json(await sessionsPage(store.db, checked(sessionsAsked, request.query)));
+  });
+  router.get('/with', async (request, response) => {
+    response.json(await usesOfOwn(store.db, checked(ownAsked, request.query).own));
   });
   router.use(documentRoutes(store.sessions));
   return router;

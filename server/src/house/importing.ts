@@ -241,7 +241,11 @@ async function taken(db: Kysely<Tables>, files: ZippedFile[], o: TakeInOptions):
  * Takes an export in: every file of it or, where anything is wrong, none. The plan says what was done with each,
  * or with `dry` what would be. Throws a Problem when the plan is not the one expected, an Error for what is no zip.
  */
-export async function takeIn(db: Kysely<Tables>, file: string | Buffer, o: TakeInOptions): Promise<Plan> {
+export async function importHouse(
+  db: Kysely<Tables>,
+  file: string | Buffer,
+  o: TakeInOptions,
+): Promise<Plan> {
   return withZip(file, async (files) => {
     if (o.dry)
       return db.connection().execute(async (one) => {
@@ -262,7 +266,7 @@ export async function takeIn(db: Kysely<Tables>, file: string | Buffer, o: TakeI
     } catch (error) {
       if (!(error instanceof TakenBack)) throw error;
       if (error.plan.wrong.length > 0) return error.plan;
-      const says = 'What is here has changed since the preview. Look at the new one; nothing was taken in.';
+      const says = 'What is here has changed since the preview. Look at the new one; nothing was imported.';
       throw new Problem(409, 'another-plan', says, 'expect', error.plan);
     }
   });
