@@ -59,7 +59,42 @@ export default tseslint.config(
     },
   },
   {
-    files: ['**/*.config.{ts,mjs,js}', 'eslint.config.mjs', 'jest.config.mjs', 'scripts/jest-esbuild.mjs'],
+    // Controls are made in web/src/parts; everything else uses those.
+    files: ['web/src/**/*.{ts,tsx}'],
+    ignores: ['web/src/parts/**', '**/*.test.tsx'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { paths: [{ name: 'react-aria-components', message: 'Use or make a part in web/src/parts.' }] },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        ...['input', 'select', 'textarea', 'button', 'progress', 'details', 'dialog'].flatMap((element) => [
+          {
+            selector: `JSXOpeningElement[name.name="${element}"]`,
+            message: `A native <${element}>: use a part from web/src/parts.`,
+          },
+          {
+            selector: `MemberExpression[object.name="styled"][property.name="${element}"]`,
+            message: `A native ${element}: use a part from web/src/parts.`,
+          },
+        ]),
+        {
+          selector:
+            'JSXAttribute[name.name="role"][value.value=/^(combobox|listbox|option|menu|menuitem|dialog|tab|switch|checkbox|radio|spinbutton|textbox|searchbox)$/]',
+          message: 'A control by hand: use a part from web/src/parts.',
+        },
+      ],
+    },
+  },
+  {
+    files: [
+      '**/*.config.{ts,mjs,js}',
+      'eslint.config.mjs',
+      'jest.config.mjs',
+      'scripts/jest-esbuild.mjs',
+      'scripts/fast-check.mjs',
+    ],
     rules: { 'no-restricted-exports': 'off' },
   },
 );

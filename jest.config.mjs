@@ -1,3 +1,5 @@
+const moduleNameMapper = { '^fast-check$': '<rootDir>/../scripts/fast-check.mjs' };
+
 export default {
   testTimeout: 90_000,
   projects: [
@@ -5,7 +7,7 @@ export default {
       displayName: 'core',
       rootDir: 'core',
       testEnvironment: 'node',
-      setupFiles: ['<rootDir>/../scripts/fixed-chance.mjs'],
+      moduleNameMapper,
       extensionsToTreatAsEsm: ['.ts', '.tsx'],
       transform: { '\\.tsx?$': '<rootDir>/../scripts/jest-esbuild.mjs' },
     },
@@ -13,6 +15,7 @@ export default {
       displayName: 'server',
       rootDir: 'server',
       testEnvironment: 'node',
+      moduleNameMapper,
       extensionsToTreatAsEsm: ['.ts', '.tsx'],
       transform: { '\\.tsx?$': '<rootDir>/../scripts/jest-esbuild.mjs' },
       testPathIgnorePatterns: ['/dist/', '/node_modules/'],
@@ -21,7 +24,8 @@ export default {
       displayName: 'web',
       rootDir: 'web',
       testEnvironment: 'jsdom',
-      setupFiles: ['<rootDir>/../scripts/jsdom-gaps.mjs', '<rootDir>/../scripts/fixed-chance.mjs'],
+      moduleNameMapper,
+      setupFiles: ['<rootDir>/../scripts/jsdom-gaps.mjs', '<rootDir>/../scripts/plain-styles.mjs'],
       setupFilesAfterEnv: ['<rootDir>/../scripts/patient-dom.mjs'],
       extensionsToTreatAsEsm: ['.ts', '.tsx'],
       transform: { '\\.tsx?$': '<rootDir>/../scripts/jest-esbuild.mjs' },

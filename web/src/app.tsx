@@ -4,6 +4,7 @@ import { styled } from 'styled-components';
 import { Find } from './screens/find/find';
 import { ThemeMenu } from './screens/shared/theme-menu';
 import { NotebookNotice } from './screens/shared/notebook-notice';
+import { Toasts } from './parts/toast';
 import { Blank } from './parts/blank';
 import { ink, size, wide } from './look/theme';
 
@@ -27,6 +28,11 @@ const Kits = lazy(() => import('./screens/kit/kits').then((m) => ({ default: m.K
 const KitPage = lazy(() => import('./screens/kit/kit').then((m) => ({ default: m.KitScreen })));
 const Loads = lazy(() => import('./screens/loads/loads').then((m) => ({ default: m.LoadsScreen })));
 const Data = lazy(() => import('./screens/data/data').then((m) => ({ default: m.DataScreen })));
+/** Left out of what is built for use: nobody but a developer looks for it. */
+const PartsPage =
+  import.meta.env.MODE !== 'production'
+    ? lazy(() => import('./screens/parts/parts').then((m) => ({ default: m.PartsScreen })))
+    : null;
 const SheetPage = lazy(() => import('./screens/sheet/sheet').then((m) => ({ default: m.SheetScreen })));
 
 const Top = styled.header`
@@ -101,6 +107,7 @@ function Frame(): ReactNode {
           <Outlet />
         </Suspense>
       </main>
+      <Toasts />
     </>
   );
 }
@@ -120,6 +127,7 @@ export function App(): ReactNode {
         <Route path="/kit" element={<Kits />} />
         <Route path="/kit/:id" element={<KitPage />} />
         <Route path="/data" element={<Data />} />
+        {PartsPage && <Route path="/parts" element={<PartsPage />} />}
         <Route path="/sessions" element={<Sessions />} />
         <Route path="/sessions/:id" element={<Designer />} />
         <Route path="/sessions/:id/sheet" element={<SheetPage />} />

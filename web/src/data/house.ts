@@ -26,6 +26,25 @@ export const lookThrough = () => api.post<Unreadable[]>('/data/look-through', {}
 /** Everything may have changed: what was fetched before is asked for anew. */
 export const allAnew = (): Promise<void> => queryClient.invalidateQueries();
 
+/** What tells of sessions and clients is asked for anew; documents that are open stay. */
+export const listsAnew = async (): Promise<void> => {
+  await Promise.all(
+    ['sessions', 'roster', 'client', 'deleted'].map((key) =>
+      queryClient.invalidateQueries({ queryKey: [key] }),
+    ),
+  );
+};
+
+/** Brings back what was deleted. Throws with the reason where it stays deleted. */
+export async function bringBack({ kind, id, name }: Pick<Deleted, 'kind' | 'id' | 'name'>): Promise<void> {
+  try {
+    await api.post(`/${kind}s/${id}/bring-back`, {});
+    await allAnew();
+  } catch (error) {
+    throw new Error(`“${name}” stays deleted: ${(error as Error).message}`, { cause: error });
+  }
+}
+
 export interface Work<T> {
   /** What is being done now; null where nothing is. */
   busy: string | null;

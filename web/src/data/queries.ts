@@ -7,6 +7,7 @@ import type { LiftRecord } from '@drimbo/core/strength/evidence';
 import { keepPreviousData, QueryClient, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { api } from './api';
+import { askLiveTabs } from './live-tabs';
 import { savesDone } from './pending-saves';
 
 export interface Stored<T> {
@@ -26,11 +27,11 @@ export const queryClient = new QueryClient({
 });
 
 /** A list asked for a page at a time, with what is looked for in it. */
-function usePages<T>(key: string, path: string, search: string, sort: string) {
+function usePages<T>(key: string, path: string, search: string, sort: string, also = '') {
   const pages = useInfiniteQuery({
-    queryKey: [key, 'list', search, sort],
+    queryKey: [key, 'list', search, sort, also],
     queryFn: ({ pageParam }) =>
-      api.get<Page<T>>(`${path}?page=${pageParam}&sort=${sort}&search=${encodeURIComponent(search)}`),
+      api.get<Page<T>>(`${path}?page=${pageParam}&sort=${sort}&search=${encodeURIComponent(search)}${also}`),
     initialPageParam: 0,
     getNextPageParam: (last) => ((last.page + 1) * last.size < last.total ? last.page + 1 : undefined),
     placeholderData: keepPreviousData,
@@ -42,8 +43,14 @@ function usePages<T>(key: string, path: string, search: string, sort: string) {
 export const useClients = (search = '', sort = 'name') =>
   usePages<ClientBrief | Unreadable>('roster', '/clients', search, sort);
 
-export const useSessions = (search = '', sort = 'state') =>
-  usePages<SessionListed | Unreadable>('sessions', '/sessions', search, sort);
+export const useSessions = (search = '', sort = 'state', status: Session['status'] | null = null) =>
+  usePages<SessionListed | Unreadable>(
+    'sessions',
+    '/sessions',
+    search,
+    sort,
+    status ? `&status=${encodeURIComponent(status)}` : '',
+  );
 
 /** Every client by name, for a choice. */
 export const useClientNames = () =>
@@ -61,14 +68,22 @@ export const useFound = (text: string) =>
     placeholderData: keepPreviousData,
   });
 
+/** What was asked for, once it is also known which tabs are open: their unsaved work stays theirs. */
+export const withLiveTabs = async <T>(asked: Promise<T>): Promise<T> =>
+  (await Promise.all([asked, askLiveTabs()]))[0];
+
 export const useClientFile = (id: string | undefined) =>
   useQuery({
     queryKey: ['client', id],
-    queryFn: () => api.get<ClientFile>(`/clients/${id}/file`),
+    queryFn: () => withLiveTabs(api.get<ClientFile>(`/clients/${id}/file`)),
     enabled: id !== undefined,
   });
 
-export const useKits = () => useQuery({ queryKey: ['kits'], queryFn: () => api.get<Stored<Kit>[]>('/kits') });
+export const useKits = () =>
+  useQuery({
+    queryKey: ['kits'],
+    queryFn: () => withLiveTabs(api.get<Stored<Kit>[]>('/kits')),
+  });
 
 let openings = 0;
 
@@ -78,7 +93,7 @@ export function useStoredSession(id: string) {
   return useQuery({
     queryKey: ['session', id, opening],
     queryFn: async () => {
-      await savesDone(id);
+      await Promise.all([savesDone(id), askLiveTabs()]);
       return api.get<Stored<Session>>(`/sessions/${id}`);
     },
     gcTime: 0,

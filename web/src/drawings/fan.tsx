@@ -269,7 +269,7 @@ export function Fan({ dose }: { dose: Appraisal['dose'] }): ReactNode {
             <th
               scope="col"
               className="next"
-              title="What one more hard set would add, as a share of all one session can give"
+              title="What one more hard set would add, as a percentage of all one session can give"
             >
               Next
             </th>

@@ -4,9 +4,9 @@ import type { Figure, Moment } from '@drimbo/core/mechanics/figure';
 type Point = Moment['arm']['grip'];
 type Frame = { x: [number, number]; y: [number, number] };
 
-/** What part of the world is drawn, in metres: steady while a knob turns. */
+/** What part of the world is drawn, in metres: steady while a knob turns, wider only for what would be cut off. */
 const sideFrames: Record<Figure['stand']['support'], Frame> = {
-  bench: { x: [-0.86, 1.28], y: [-0.04, 1.86] },
+  bench: { x: [-0.86, 1.26], y: [-0.04, 1.8] },
   seat: { x: [-1.1, 0.75], y: [-0.04, 1.95] },
   floor: { x: [-0.95, 1.0], y: [-0.04, 0.95] },
   side: { x: [-1.0, 1.0], y: [-0.04, 1.0] },
@@ -17,6 +17,10 @@ const sideFrames: Record<Figure['stand']['support'], Frame> = {
   'push-up': { x: [-0.72, 1.6], y: [-0.04, 0.95] },
   dip: { x: [-0.8, 0.9], y: [-0.04, 2.5] },
 };
+/** Room left around a hand, an elbow or a pulley, metres. */
+const ROOM_M = 0.1;
+/** The post of a pulley stands to here with air above it, metres. */
+const POST_M = 2.15;
 const frontFrame: Frame = { x: [-1.05, 1.05], y: [-0.04, 2.05] };
 
 /** From metres to the page. */
@@ -33,10 +37,11 @@ export interface Pen {
 
 export function penFor(figure: Figure, widthPx: number, heightPx: number): Pen {
   const f = figure.view === 'front' ? frontFrame : sideFrames[figure.stand.support];
-  const far = [figure.pulley, figure.pivot].flatMap((q) => (q ? [q.x] : []));
-  const left = Math.min(f.x[0], ...far.map((x) => x - 0.08));
-  const right = Math.max(f.x[1], ...far.map((x) => x + 0.08));
-  const top = figure.pulley ? Math.max(f.y[1], 2.15) : f.y[1];
+  const held = figure.moments.flatMap(({ arm }) => [arm.elbow, arm.grip]);
+  const apart = [...held, figure.pulley, figure.pivot].filter((q) => !!q);
+  const left = Math.min(f.x[0], ...apart.map((q) => q.x - ROOM_M));
+  const right = Math.max(f.x[1], ...apart.map((q) => q.x + ROOM_M));
+  const top = Math.max(f.y[1], figure.pulley ? POST_M : 0, ...apart.map((q) => q.y + ROOM_M));
   const k = Math.min(widthPx / (right - left), heightPx / (top - f.y[0]));
   const shiftX = (widthPx - k * (right - left)) / 2;
   const X = (m: number): number => shiftX + (m - left) * k;

@@ -1,6 +1,5 @@
 import type { Appraisal } from '@drimbo/core';
 import { voiceCredit, voiceIds, voiceNames, type VoiceId } from '@drimbo/core/anatomy/regions';
-import { scaleLinear } from 'd3-scale';
 import { curveLinear, line as lineOf } from 'd3-shape';
 import { useMemo, useRef, useState, type PointerEvent, type ReactNode } from 'react';
 import { styled } from 'styled-components';
@@ -88,6 +87,12 @@ const Frame = styled.div`
 
 const effortHeight = (reserve: number): number => Math.max(0.25, 1 - reserve * 0.15);
 
+/** From one stretch of numbers to another. */
+const between =
+  ([a, b]: [number, number], [c, d]: [number, number]) =>
+  (n: number): number =>
+    c + ((d - c) * (n - a)) / (b - a || 1);
+
 /** The whole session on a time axis: a lane a muscle group, a bar a set, freshness below. */
 export function Score({ appraisal, selected, onPick, onMove }: ScoreProps): ReactNode {
   const [ref, width] = useWidth<HTMLDivElement>(1200);
@@ -96,7 +101,7 @@ export function Score({ appraisal, selected, onPick, onMove }: ScoreProps): Reac
   const spans = useMemo(() => spansOf(appraisal), [appraisal]);
   const voices = voiceIds.filter((v) => v !== 'helpers' || lines.some((m) => m.voice === 'helpers'));
   const lastMinute = Math.max(totals.minutes, totals.availableMinutes) * 1.04 + 1;
-  const x = scaleLinear([0, lastMinute * 60], [LEFT, width - RIGHT]);
+  const x = between([0, lastMinute * 60], [LEFT, width - RIGHT]);
   const laneTop = (i: number): number => NAMES + i * LANE;
   const freshTop = laneTop(voices.length) + 4;
   const height = freshTop + FRESH + AXIS;
@@ -104,13 +109,13 @@ export function Score({ appraisal, selected, onPick, onMove }: ScoreProps): Reac
   const ticks = Array.from({ length: Math.floor(lastMinute / every) + 1 }, (_, i) => i * every);
 
   const lowest = Math.min(0.7, ...freshness.flatMap((p) => voices.map((v) => p.fresh[v])));
-  const freshY = scaleLinear([1, lowest], [freshTop + 3, freshTop + FRESH - 2]);
+  const freshY = between([1, lowest], [freshTop + 3, freshTop + FRESH - 2]);
 
   const drag = useRef<{ span: BlockSpan; fromX: number } | null>(null);
   const [dropAt, setDropAt] = useState<{ line: string; to: number; x: number } | null>(null);
   const placeFor = (span: BlockSpan, clientX: number): { to: number; x: number } => {
     const box = ref.current!.getBoundingClientRect();
-    const at = x.invert(clientX - box.left);
+    const at = between([LEFT, width - RIGHT], [0, lastMinute * 60])(clientX - box.left);
     const others = spans.filter((s) => s.id !== span.id);
     const to = others.filter((s) => (s.startS + s.endS) / 2 < at).length;
     const mark = to === 0 ? (others[0]?.startS ?? 0) : others[to - 1]!.endS;

@@ -1,15 +1,6 @@
 import type { ReactNode } from 'react';
-import { Dialog, DialogTrigger, Heading } from 'react-aria-components';
-import { styled } from 'styled-components';
-import { Act } from './act';
-import { Box, Veil } from './veil';
-
-const Feet = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin-top: 14px;
-`;
+import { Button } from './button';
+import { Dialog, DialogFeet, DialogTrigger } from './dialog';
 
 /**
  * A button that asks before it does something that cannot simply be taken back.
@@ -23,6 +14,7 @@ export function Ask({
   onYes,
   isReady = true,
   label,
+  kind = 'plain',
   about,
   children,
 }: {
@@ -34,40 +26,36 @@ export function Ask({
   isReady?: boolean;
   /** What the button is called where its words alone do not say it. */
   label?: string;
+  kind?: 'plain' | 'quiet';
   /** What follows from it, or what has to be given first. */
   about: ReactNode;
   children: ReactNode;
 }): ReactNode {
   return (
     <DialogTrigger>
-      <Act small {...(label ? { 'aria-label': label } : {})}>
+      <Button small kind={kind} {...(label ? { 'aria-label': label } : {})}>
         {children}
-      </Act>
-      <Veil isDismissable>
-        <Box>
-          <Dialog role="alertdialog">
-            {({ close }) => (
-              <>
-                <Heading slot="title">{asks}</Heading>
-                {about}
-                <Feet>
-                  <Act
-                    kind="strong"
-                    isDisabled={!isReady}
-                    onPress={() => {
-                      close();
-                      onYes();
-                    }}
-                  >
-                    {does}
-                  </Act>
-                  <Act onPress={close}>{keeps}</Act>
-                </Feet>
-              </>
-            )}
-          </Dialog>
-        </Box>
-      </Veil>
+      </Button>
+      <Dialog title={asks} isAlert>
+        {(close) => (
+          <>
+            {about}
+            <DialogFeet>
+              <Button
+                kind="strong"
+                isDisabled={!isReady}
+                onPress={() => {
+                  close();
+                  onYes();
+                }}
+              >
+                {does}
+              </Button>
+              <Button onPress={close}>{keeps}</Button>
+            </DialogFeet>
+          </>
+        )}
+      </Dialog>
     </DialogTrigger>
   );
 }

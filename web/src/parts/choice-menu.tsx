@@ -2,7 +2,6 @@ import type { ReactNode } from 'react';
 import { Menu, MenuItem, MenuTrigger, Popover } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { ink, size } from '../look/theme';
-import { Act } from './act';
 import { floating } from './surfaces';
 
 const Pop = styled(Popover)`
@@ -29,26 +28,28 @@ const Pop = styled(Popover)`
 /**
  * A button that opens a few choices of which one holds.
  *
- * @example <ChoiceMenu label="Light or dark" choices={{ light: 'Light', dark: 'Dark' }} value="light" onChange={set}><Sun /></ChoiceMenu>
+ * @example <ChoiceMenu label="Light or dark" choices={{ light: 'Light', dark: 'Dark' }} value="light" onChange={set} trigger={<Button>Theme</Button>} />
  */
 export function ChoiceMenu<K extends string>({
   label,
   choices,
   value,
   onChange,
-  children,
+  trigger,
+  isOpenFirst = false,
 }: {
   label: string;
   choices: Record<K, string>;
   value: K;
   onChange: (value: K) => void;
-  children: ReactNode;
+  /** The button that opens it. */
+  trigger: ReactNode;
+  /** Open as soon as it is there. */
+  isOpenFirst?: boolean;
 }): ReactNode {
   return (
-    <MenuTrigger>
-      <Act kind="quiet" small aria-label={label}>
-        {children}
-      </Act>
+    <MenuTrigger defaultOpen={isOpenFirst}>
+      {trigger}
       <Pop placement="bottom end">
         <Menu
           aria-label={label}

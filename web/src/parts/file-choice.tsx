@@ -1,11 +1,11 @@
 import type { ReactNode } from 'react';
 import { FileTrigger } from 'react-aria-components';
-import { Act } from './act';
+import { Button } from './button';
 
 /**
  * A button that asks for one file.
  *
- * @example <FileChoice accept=".zip" onFile={preview}>Take in an export</FileChoice>
+ * @example <FileChoice accept=".zip" onFile={preview}>Import an export</FileChoice>
  */
 export function FileChoice({
   accept,
@@ -27,7 +27,7 @@ export function FileChoice({
         if (file) onFile(file);
       }}
     >
-      <Act isDisabled={isDisabled}>{children}</Act>
+      <Button isDisabled={isDisabled}>{children}</Button>
     </FileTrigger>
   );
 }

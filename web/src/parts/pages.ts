@@ -1,5 +1,6 @@
 import { styled } from 'styled-components';
 import { ink, size } from '../look/theme';
+import { namedRow } from './surfaces';
 
 /** A page that is one list under a title. */
 export const ListPage = styled.div`
@@ -41,18 +42,7 @@ export const ListTable = styled.table`
   tr:last-child td {
     border-bottom: none;
   }
-  a.name {
-    font-weight: 680;
-    text-decoration: none;
-  }
-  a.name:hover {
-    text-decoration: underline;
-  }
-  small {
-    display: block;
-    color: ${ink.soft};
-    font-size: ${size.small};
-  }
+  ${namedRow}
   .nowrap {
     white-space: nowrap;
   }

@@ -1,4 +1,5 @@
 import type { ZodType } from 'zod';
+import { isTabLive } from '../data/live-tabs';
 
 /** Unsaved work of one tab, kept on this device until the server has it. */
 export interface Draft<T> {
@@ -68,7 +69,8 @@ export class Drafts<T> {
     const keys = Array.from({ length: this.storage.length }, (_, i) => this.storage.key(i)!);
     for (const key of keys.filter((k) => k.startsWith(stem(this.name)))) {
       const draft = read(this.storage, key, this.schema);
-      if (draft && now - draft.at > ORPHAN_AFTER_MS) {
+      const isOrphan = isTabLive(key.slice(stem(this.name).length)) === false;
+      if (draft && (isOrphan || now - draft.at > ORPHAN_AFTER_MS)) {
         this.storage.removeItem(key);
         this.keep(draft);
         return draft;

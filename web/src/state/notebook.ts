@@ -1,23 +1,22 @@
-import { notebookSchema, type Notebook, type OwnMovement } from '@drimbo/core/movements/notebook';
+import { notebookSchema, type Notebook } from '@drimbo/core/movements/notebook';
+import type { NotebookChange } from '@drimbo/core/movements/notebook-changes';
 import { useQuery } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
 import { Drafts, tabId } from './drafts';
 import { sameBy, soundMerge, type Conflicting } from './same-document';
 import { Saver, type SaveState } from './saver';
 import { api } from '../data/api';
-import { queryClient, type Stored } from '../data/queries';
+import { queryClient, withLiveTabs, type Stored } from '../data/queries';
 
 const path = '/notebooks/coach';
 const key = ['notebook'];
-
-type Change = (notebook: Notebook) => Notebook;
 
 /** The notebook as this page has it: saved by the way of every document, whatever screen changes it. */
 class KeptNotebook {
   private saver: Saver<Notebook> | null = null;
   private mine: Notebook | null = null;
   /** What was done since the server last had everything; done again on a version that is newer there. */
-  private undone: Change[] = [];
+  private undone: NotebookChange[] = [];
   private state: SaveState<Notebook> = { is: 'saved' };
   private readonly listeners = new Set<() => void>();
 
@@ -64,7 +63,7 @@ class KeptNotebook {
   }
 
   /** Throws what the schema says; nothing is changed then. */
-  change(from: Notebook, change: Change): void {
+  change(from: Notebook, change: NotebookChange): void {
     const checked = notebookSchema.safeParse(change(this.mine ?? from));
     if (!checked.success) {
       const issue = checked.error.issues[0]!;
@@ -105,7 +104,8 @@ class KeptNotebook {
 
 const kept = new KeptNotebook();
 
-const fetched = async (): Promise<Stored<Notebook>> => kept.opened(await api.get<Stored<Notebook>>(path));
+const fetched = async (): Promise<Stored<Notebook>> =>
+  kept.opened(await withLiveTabs(api.get<Stored<Notebook>>(path)));
 
 export const useNotebook = () => useQuery({ queryKey: key, queryFn: fetched, staleTime: 10_000 });
 
@@ -119,35 +119,7 @@ export function useNotebookSaving(): { state: SaveState<Notebook>; conflict: Con
  * Changes the notebook: kept on this device at once, with the server shortly after. Where somebody else was
  * quicker the change is done again on theirs. Throws what the schema says; nothing is changed then.
  */
-export async function changeNotebook(change: Change): Promise<void> {
+export async function changeNotebook(change: NotebookChange): Promise<void> {
   const stored = await queryClient.ensureQueryData({ queryKey: key, queryFn: fetched });
   kept.change(stored.document, change);
 }
-
-export const keepOwn =
-  (own: OwnMovement) =>
-  (n: Notebook): Notebook => ({
-    ...n,
-    own: n.own.some((o) => o.id === own.id) ? n.own.map((o) => (o.id === own.id ? own : o)) : [...n.own, own],
-  });
-
-export const dropOwn =
-  (id: string) =>
-  (n: Notebook): Notebook => ({ ...n, own: n.own.filter((o) => o.id !== id) });
-
-/** Puts a name out of sight or back. */
-export const setOffered =
-  (id: string, offered: boolean) =>
-  (n: Notebook): Notebook => ({
-    ...n,
-    hidden: offered ? n.hidden.filter((h) => h !== id) : [...new Set([...n.hidden, id])],
-    shown: offered ? [...new Set([...n.shown, id])] : n.shown.filter((h) => h !== id),
-  });
-
-/** The coach's cues for a name; none takes them back. */
-export const setCues =
-  (entryId: string, cues: string[] | null) =>
-  (n: Notebook): Notebook => {
-    const { [entryId]: _before, ...others } = n.cues;
-    return { ...n, cues: cues && cues.length > 0 ? { ...others, [entryId]: cues } : others };
-  };

@@ -7,8 +7,8 @@ import { todayIso, useClientFile, useClientNames, useKits, type Stored } from '.
 import type { Kit } from '@drimbo/core/kit/kit';
 import { notchesOf } from '@drimbo/core/kit/kit';
 
-/** Somebody of middling build, where no client is chosen. */
-export const middling: Body = { statureM: 1.75, massKg: 80 };
+/** Somebody of average build, where no client is chosen. */
+export const averageBuild: Body = { statureM: 1.75, massKg: 80 };
 
 export interface Someone {
   body: Body;
@@ -43,6 +43,6 @@ export function useSomeone(clientId: string | null, kitId: string | null): Someo
         : null,
     [file, kit, notebook],
   );
-  const body = useMemo(() => (context ? bodyOf(context) : middling), [context]);
+  const body = useMemo(() => (context ? bodyOf(context) : averageBuild), [context]);
   return { body, context, clients: names ?? [], kits: all, kitId: stored?.id ?? '', kit };
 }

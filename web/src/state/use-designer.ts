@@ -2,13 +2,14 @@ import { appraise, type Appraisal, type Context } from '@drimbo/core';
 import { documentSchemas } from '@drimbo/core/formats/opening';
 import { linesOf, type Session } from '@drimbo/core/session/document';
 import type { Edit } from '@drimbo/core/session/edits';
-import { commit, redo, startHistory, undo, type History } from '@drimbo/core/session/history';
+import { commit, redo, undo, type History } from '@drimbo/core/session/history';
 import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from 'react';
 import { api } from '../data/api';
 import { noteSave } from '../data/pending-saves';
 import type { Stored } from '../data/queries';
 import { contextOf, type OpenedSession } from './use-opened';
 import { Drafts, tabId } from './drafts';
+import { KeptHistory } from './kept-history';
 import { sameBy, soundMerge, type Conflicting } from './same-document';
 import { Saver, type SaveState } from './saver';
 
@@ -51,11 +52,13 @@ export function useDesigner(opened: OpenedSession): Designer {
   const { stored, file, kits, notebook } = opened;
   const [opening] = useState(() => {
     const drafts = new Drafts(stored.id, tabId(sessionStorage), localStorage, documentSchemas.session);
-    return { drafts, draft: drafts.recover(Date.now()) };
+    const kept = new KeptHistory(stored.id, localStorage, sameSession);
+    return { drafts, kept, draft: drafts.recover(Date.now()) };
   });
   const [history, dispatch] = useReducer(step, undefined, () =>
-    startHistory(opening.draft?.document ?? stored.document),
+    opening.kept.recover(opening.draft?.document ?? stored.document),
   );
+  useEffect(() => opening.kept.keep(history), [opening, history]);
   const [save, setSave] = useState<SaveState<Session>>({ is: 'saved' });
   const [selected, select] = useState<string | null>(() => linesOf(history.present)[0]?.id ?? null);
   const session = history.present;
@@ -70,7 +73,7 @@ export function useDesigner(opened: OpenedSession): Designer {
       same: sameSession,
       merge: (base, mine, theirs) => soundMerge('session', documentSchemas.session, base, mine, theirs),
       became: (both) =>
-        dispatch({ do: 'edit', edit: contents(both), says: 'take in what was changed elsewhere', key: null }),
+        dispatch({ do: 'edit', edit: contents(both), says: 'merge what was changed elsewhere', key: null }),
       put: (revision, document) =>
         noteSave(stored.id, api.put<Stored<Session>>(`/sessions/${stored.id}`, { revision, document })),
       tell: setSave,

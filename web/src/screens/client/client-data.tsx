@@ -1,14 +1,16 @@
 import { useState, type ReactNode } from 'react';
-import { Input, Label, TextField } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../../data/api';
 import { allAnew } from '../../data/house';
 import type { ClientFile } from '../../data/queries';
 import { forgetDraftsOf } from '../../state/drafts';
+import { forgetHistoryOf } from '../../state/kept-history';
 import { SheetHead } from '../../parts/sheet';
-import { field } from '../../parts/surfaces';
-import { ink, size } from '../../look/theme';
+import { DownloadButton } from '../../parts/link-button';
+import { TextField } from '../../parts/text-field';
+import { size } from '../../look/theme';
+import { tellDeleted } from '../shared/undo-delete';
 import { Ask } from '../../parts/ask';
 
 const Body = styled.div`
@@ -23,19 +25,6 @@ const Body = styled.div`
     align-items: center;
   }
 `;
-const Named = styled(TextField)`
-  display: grid;
-  gap: 3px;
-  margin-top: 10px;
-  label {
-    color: ${ink.soft};
-    font-size: ${size.fine};
-  }
-  input {
-    ${field}
-  }
-`;
-
 /** What becomes of a client's data: out as open files, deleted for now, or erased for good. */
 export function ClientData({ file }: { file: ClientFile }): ReactNode {
   const go = useNavigate();
@@ -52,11 +41,14 @@ export function ClientData({ file }: { file: ClientFile }): ReactNode {
       await api.remove(`/clients/${file.id}?revision=${file.revision}&along=true`);
       await allAnew();
       void go('/clients');
+      tellDeleted({ kind: 'client', id: file.id, name });
     });
   const erase = (): void =>
     attempt(async () => {
       const { copies } = await api.post<{ copies: string[] }>(`/clients/${file.id}/erase`, { name: typed });
-      forgetDraftsOf(localStorage, [`/clients/${file.id}`, ...file.sessions.map((s) => s.id)]);
+      const ids = file.sessions.map((s) => s.id);
+      forgetDraftsOf(localStorage, [`/clients/${file.id}`, ...ids]);
+      forgetHistoryOf(localStorage, ids);
       setSaid(
         copies.length === 0
           ? 'Erased. No copy of the database was made before.'
@@ -73,9 +65,9 @@ export function ClientData({ file }: { file: ClientFile }): ReactNode {
           <p role="status">{said}</p>
         ) : (
           <div className="acts">
-            <a href={`/api/data/export?client=${file.id}`} download>
-              Save as open files
-            </a>
+            <DownloadButton small href={`/api/data/export?client=${file.id}`}>
+              Export as open files
+            </DownloadButton>
             <Ask
               asks={`Delete ${name}?`}
               does="Delete"
@@ -100,13 +92,15 @@ export function ClientData({ file }: { file: ClientFile }): ReactNode {
               about={
                 <>
                   <p>
-                    Facts, sessions and logged sets are taken out of the database and cannot be brought back.
+                    Facts, sessions and logged sets are erased from the database and cannot be brought back.
                     Copies made before still hold them; their names are told afterwards.
                   </p>
-                  <Named value={typed} onChange={setTyped}>
-                    <Label>Type the name to go on</Label>
-                    <Input placeholder={name} />
-                  </Named>
+                  <TextField
+                    label="Type the name to go on"
+                    placeholder={name}
+                    value={typed}
+                    onChange={setTyped}
+                  />
                 </>
               }
               onYes={erase}

@@ -53,7 +53,7 @@ test.each([
   expect(now()).toEqual(sampleClient);
 });
 
-test('what lags and what has to be minded is ticked on and off', async () => {
+test('what lags and what is a limit is ticked on and off', async () => {
   const { now, user } = start();
   await user.click(screen.getByLabelText('upper chest'));
   await user.click(screen.getByLabelText('wrist'));
@@ -65,7 +65,7 @@ test('what lags and what has to be minded is ticked on and off', async () => {
 
 test('a yes on the health screen asks who cleared it, and says what it is not', async () => {
   const { now, user } = start({ health: { askFirst: false, reason: '', clearedBy: '', askedOn: '' } });
-  expect(screen.getByText('not asked yet')).toBeTruthy();
+  expect(screen.getByText('Never asked')).toBeTruthy();
   await user.click(screen.getByRole('button', { name: 'Asked today' }));
   expect(now().health.askedOn).toBe(todayIso());
   await user.click(screen.getByLabelText(/a yes to any question/));

@@ -1,13 +1,16 @@
 import { pressingRegions, regions, type RegionId } from '@drimbo/core/anatomy/regions';
 import type { Kit } from '@drimbo/core/kit/kit';
-import { limitIds, mustAskFirst, type Client } from '@drimbo/core/session/client';
+import { healthScreen, limitIds, mustAskFirst, type Client } from '@drimbo/core/session/client';
 import { fromKg, toKg } from '@drimbo/core/units/mass';
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { todayIso, type Stored } from '../../data/queries';
-import { readFigure } from '../shared/read';
-import { Act } from '../../parts/act';
-import { Choice, Field, Label } from '../../parts/fields';
+import { Button } from '../../parts/button';
+import { CheckBox } from '../../parts/check-box';
+import { DateField } from '../../parts/date-field';
+import { NumberField } from '../../parts/number-field';
+import { Select } from '../../parts/select';
+import { TextField } from '../../parts/text-field';
 import { ink, size, voiceText } from '../../look/theme';
 
 const Grid = styled.div`
@@ -40,57 +43,15 @@ const Grid = styled.div`
     clear: both;
     font-size: ${size.small};
   }
-  .ticks label {
-    display: inline-flex;
-    gap: 5px;
-    align-items: center;
-  }
-  input[type='checkbox'] {
-  }
 `;
 
-/** A number typed in place: what cannot be a number stays in the field and is not taken. */
-function Amount({
-  label,
-  value,
-  lo,
-  hi,
-  take,
-  decimals = 0,
-}: {
-  label: string;
-  value: number;
-  lo: number;
-  hi: number;
-  take: (n: number) => void;
-  decimals?: number;
-}): ReactNode {
-  const [typed, setTyped] = useState<string | null>(null);
-  const text = typed ?? String(Number(value.toFixed(decimals)));
-  const read = readFigure(lo, hi);
-  const wrong = typed !== null && read(typed) === null;
-  return (
-    <Label>
-      {label}
-      <Field
-        inputMode="decimal"
-        aria-invalid={wrong}
-        value={text}
-        onChange={(e) => {
-          setTyped(e.target.value);
-          const n = read(e.target.value);
-          if (n !== null) take(n);
-        }}
-        onBlur={() => setTyped(null)}
-      />
-      {wrong && (
-        <span role="alert" style={{ fontSize: size.fine }}>
-          {lo} to {hi}
-        </span>
-      )}
-    </Label>
-  );
-}
+const screenWords = {
+  'ask first': 'Ask first: nobody has cleared it',
+  'never asked': 'Never asked',
+  'over a year old': 'Over a year old: ask again',
+  current: 'Asked within the year',
+};
+const trainingAges = ['under 1 year', '1 to 3 years', 'over 3 years'] as const;
 
 /** Everything about a client that loads, time and the review depend on. */
 export function ClientFacts({
@@ -108,109 +69,107 @@ export function ClientFacts({
     });
   return (
     <Grid>
-      <Label>
-        Name
-        <Field value={c.name} maxLength={80} onChange={(e) => change({ name: e.target.value })} />
-      </Label>
-      <Label>
-        Training age
-        <Choice
-          value={c.trainingAge}
-          onChange={(e) => change({ trainingAge: e.target.value as Client['trainingAge'] })}
-        >
-          <option>under 1 year</option>
-          <option>1 to 3 years</option>
-          <option>over 3 years</option>
-        </Choice>
-      </Label>
-      <Amount
-        label="Stature, cm"
+      <TextField label="Name" value={c.name} maxLength={80} onChange={(name) => change({ name })} />
+      <Select
+        label="Training age"
+        value={c.trainingAge}
+        options={trainingAges.map((age) => [age, age])}
+        onChange={(trainingAge) => trainingAge && change({ trainingAge })}
+      />
+      <NumberField
+        label="Stature"
+        unit="cm"
         value={c.statureM * 100}
         lo={120}
         hi={230}
-        take={(n) => change({ statureM: n / 100 })}
+        onChange={(n) => change({ statureM: n / 100 })}
       />
-      <Amount
-        label={`Bodyweight, ${c.unit}`}
+      <NumberField
+        label="Bodyweight"
+        unit={c.unit}
         decimals={1}
         value={fromKg(c.massKg, c.unit)}
         lo={Math.ceil(fromKg(35, c.unit))}
         hi={Math.floor(fromKg(250, c.unit))}
-        take={(n) => change({ massKg: Number(toKg(n, c.unit).toFixed(2)) })}
+        onChange={(n) => change({ massKg: Number(toKg(n, c.unit).toFixed(2)) })}
       />
-      <Amount
+      <NumberField
         label="Minutes a session"
         value={c.minutes}
         lo={15}
         hi={240}
-        take={(n) => change({ minutes: Math.round(n) })}
+        onChange={(n) => change({ minutes: Math.round(n) })}
       />
-      <Amount
+      <NumberField
         label="Days a week"
         value={c.daysAWeek}
         lo={1}
         hi={7}
-        take={(n) => change({ daysAWeek: Math.round(n) })}
+        onChange={(n) => change({ daysAWeek: Math.round(n) })}
       />
-      <Label>
-        Gym
-        <Choice value={c.kitId} onChange={(e) => change({ kitId: e.target.value })}>
-          {kits.map((k) => (
-            <option key={k.id} value={k.id}>
-              {k.document.name}
-            </option>
-          ))}
-        </Choice>
-      </Label>
-      <Label>
-        Loads in
-        <Choice value={c.unit} onChange={(e) => change({ unit: e.target.value as Client['unit'] })}>
-          <option value="kg">kilograms</option>
-          <option value="lb">pounds</option>
-        </Choice>
-      </Label>
-      <Label className="wide">
-        Goal
-        <Field value={c.goal} maxLength={120} onChange={(e) => change({ goal: e.target.value })} />
-      </Label>
-      <Label className="wide">
-        Likes, and feels
-        <Field value={c.likes} maxLength={200} onChange={(e) => change({ likes: e.target.value })} />
-      </Label>
+      <Select
+        label="Gym"
+        value={c.kitId}
+        options={kits.map((k) => [k.id, k.document.name])}
+        onChange={(kitId) => kitId && change({ kitId })}
+      />
+      <Select
+        label="Loads in"
+        value={c.unit}
+        options={[
+          ['kg', 'kilograms'],
+          ['lb', 'pounds'],
+        ]}
+        onChange={(unit) => unit && change({ unit })}
+      />
+      <TextField
+        className="wide"
+        label="Goal"
+        value={c.goal}
+        maxLength={120}
+        onChange={(goal) => change({ goal })}
+      />
+      <TextField
+        className="wide"
+        label="Likes, and feels"
+        value={c.likes}
+        maxLength={200}
+        onChange={(likes) => change({ likes })}
+      />
       <fieldset>
         <legend>Lags</legend>
         <div className="ticks">
           {pressingRegions.map((id) => (
-            <label
+            <CheckBox
               key={id}
+              isOn={c.lagging.includes(id)}
+              onChange={() => toggle(id)}
               style={c.lagging.includes(id) ? { color: voiceText[regions[id].voice], fontWeight: 640 } : {}}
             >
-              <input type="checkbox" checked={c.lagging.includes(id)} onChange={() => toggle(id)} />
               {regions[id].name.toLowerCase()}
-            </label>
+            </CheckBox>
           ))}
         </div>
       </fieldset>
       <fieldset>
-        <legend>Has to mind</legend>
+        <legend>Limits</legend>
         <div className="ticks">
           {limitIds.map((limit) => {
             const on = c.limits.some((l) => l.limit === limit);
             return (
-              <label key={limit}>
-                <input
-                  type="checkbox"
-                  checked={on}
-                  onChange={() =>
-                    change({
-                      limits: on
-                        ? c.limits.filter((l) => l.limit !== limit)
-                        : [...c.limits, { limit, note: '' }],
-                    })
-                  }
-                />
+              <CheckBox
+                key={limit}
+                isOn={on}
+                onChange={() =>
+                  change({
+                    limits: on
+                      ? c.limits.filter((l) => l.limit !== limit)
+                      : [...c.limits, { limit, note: '' }],
+                  })
+                }
+              >
                 {limit}
-              </label>
+              </CheckBox>
             );
           })}
         </div>
@@ -218,30 +177,31 @@ export function ClientFacts({
       <fieldset>
         <legend>Health screen</legend>
         <div className="ticks" style={{ marginBottom: 6 }}>
-          <label>
-            <input
-              type="checkbox"
-              checked={c.health.askFirst}
-              onChange={(e) => change({ health: { ...c.health, askFirst: e.target.checked } })}
-            />
+          <CheckBox
+            isOn={c.health.askFirst}
+            onChange={(askFirst) => change({ health: { ...c.health, askFirst } })}
+          >
             a yes to any question: ask first
-          </label>
-          <span style={{ color: ink.soft }}>
-            {c.health.askedOn ? `asked ${c.health.askedOn}` : 'not asked yet'}
-          </span>
-          <Act small onPress={() => change({ health: { ...c.health, askedOn: todayIso() } })}>
+          </CheckBox>
+          <DateField
+            label="Asked on"
+            labelPlace="before"
+            value={c.health.askedOn || null}
+            latest={todayIso()}
+            onChange={(day) => change({ health: { ...c.health, askedOn: day ?? '' } })}
+          />
+          <Button small onPress={() => change({ health: { ...c.health, askedOn: todayIso() } })}>
             Asked today
-          </Act>
+          </Button>
+          <b>{screenWords[healthScreen(c, todayIso())]}</b>
         </div>
         {c.health.askFirst && (
-          <Label>
-            Cleared by, and when
-            <Field
-              value={c.health.clearedBy}
-              maxLength={120}
-              onChange={(e) => change({ health: { ...c.health, clearedBy: e.target.value } })}
-            />
-          </Label>
+          <TextField
+            label="Cleared by, and when"
+            value={c.health.clearedBy}
+            maxLength={120}
+            onChange={(clearedBy) => change({ health: { ...c.health, clearedBy } })}
+          />
         )}
         <p style={{ color: ink.soft, fontSize: size.fine, marginTop: 6 }}>
           {mustAskFirst(c) ? 'Planning goes on; handing over waits for a name here. ' : ''}

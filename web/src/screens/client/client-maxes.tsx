@@ -1,22 +1,24 @@
 import { clientMax, clientTrend } from '@drimbo/core/measure/client-max';
-import { entries, findEntry } from '@drimbo/core/movements/catalogue';
+import { findEntry } from '@drimbo/core/movements/catalogue';
 import { missingFor } from '@drimbo/core/kit/fitting';
 import type { Client } from '@drimbo/core/session/client';
 import { formulaIds, formulaName } from '@drimbo/core/strength/formulas';
-import { liftRecordSchema, type LiftRecord } from '@drimbo/core/strength/evidence';
-import { massText, readMass, roughMass } from '@drimbo/core/units/mass';
+import { massText, roughMass } from '@drimbo/core/units/mass';
 import { movementName } from '@drimbo/core/movements/settings';
 import { movementOf } from '@drimbo/core/movements/catalogue';
 import { X } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { todayIso, useKits, type ClientFile } from '../../data/queries';
 import { TrendLine } from '../../drawings/trend-line';
-import { readCount, readFigure } from '../shared/read';
-import { Act } from '../../parts/act';
-import { Choice, Field } from '../../parts/fields';
+import { Button } from '../../parts/button';
+import { Select } from '../../parts/select';
 import { SheetHead } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
+import { Disclosure } from '../../parts/disclosure';
+import { tell } from '../../parts/toast';
+import { canComeBack } from '@drimbo/core/movements/notebook';
+import { TestForm } from './test-form';
 
 const Table = styled.table`
   width: 100%;
@@ -44,18 +46,6 @@ const Table = styled.table`
     font-weight: 640;
   }
 `;
-const Form = styled.form`
-  display: grid;
-  grid-template-columns: 1.8fr 0.8fr 0.6fr 0.7fr auto;
-  gap: 5px;
-  padding: 6px 12px 12px;
-  input,
-  select {
-    font-size: ${size.small};
-    padding: 3px 5px;
-  }
-`;
-
 const shown = [
   'barbell-bench-press',
   'incline-barbell-press',
@@ -68,8 +58,6 @@ const shown = [
   'lying-triceps-extension',
   'cable-overhead-extension',
 ];
-const testable = entries.filter((e) => e.movement.load.kind !== 'none' && e.movement.family !== 'corrective');
-
 /** Maxes with where each comes from, the tests behind them, and a place to add one. */
 export function ClientMaxes({
   client,
@@ -82,52 +70,38 @@ export function ClientMaxes({
 }): ReactNode {
   const kits = useKits();
   const kit = kits.data?.find((k) => k.id === client.kitId)?.document;
-  const [entryId, setEntry] = useState('barbell-bench-press');
-  const [load, setLoad] = useState('');
-  const [reps, setReps] = useState('');
-  const [reserve, setReserve] = useState('0');
-  const [wrong, setWrong] = useState('');
-  const context = kit ? { client, kit, logged: file.logged, todayIso: todayIso() } : null;
-  const add = (): void => {
-    const entry = findEntry(entryId)!;
-    const record: LiftRecord = {
-      movement: entry.movement.id,
-      rig: entry.rig,
-      date: todayIso(),
-      loadKg: Number(load.trim() || NaN) === 0 ? 0 : (readMass(load, client.unit) ?? NaN),
-      reps: readCount(1, 100)(reps) ?? NaN,
-      reserve: readFigure(0, 10)(reserve) ?? NaN,
-      kind: 'test',
-    };
-    const checked = liftRecordSchema.safeParse(record);
-    if (!checked.success || record.reps + record.reserve > 36) {
-      setWrong('Give a load, whole reps from 1, and what was left; up to 36 reps in all count as a test.');
-      return;
-    }
-    setWrong('');
-    change({ tests: [...client.tests, checked.data] });
-    setLoad('');
-    setReps('');
+  const recent = client.deletedTests.filter((g) => canComeBack(g, todayIso()));
+  const now = useRef(client);
+  useEffect(() => {
+    now.current = client;
+  });
+  const bringBack = ({ on, test }: Client['deletedTests'][number]): void => {
+    const { tests, deletedTests } = now.current;
+    const isIt = (g: Client['deletedTests'][number]): boolean =>
+      g.on === on && JSON.stringify(g.test) === JSON.stringify(test);
+    const at = deletedTests.findIndex(isIt);
+    if (at < 0) return;
+    change({
+      tests: [...tests, test].sort((a, b) => a.date.localeCompare(b.date)),
+      deletedTests: deletedTests.filter((_, n) => n !== at),
+    });
   };
+  const context = kit ? { client, kit, logged: file.logged, todayIso: todayIso() } : null;
   return (
     <>
       <SheetHead>
         <h2>Max today</h2>
-        <label>
-          by{' '}
-          <select
-            value={client.formula}
-            onChange={(e) => change({ formula: e.target.value as Client['formula'] })}
-            style={{ border: 'none', background: 'none', fontWeight: 620 }}
-          >
-            <option value="median">median of seven</option>
-            {formulaIds.map((f) => (
-              <option key={f} value={f}>
-                {formulaName(f)}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Select
+          quiet
+          label="by"
+          labelPlace="before"
+          value={client.formula}
+          options={[
+            ['median', 'median of seven'],
+            ...formulaIds.map((f): [typeof f, string] => [f, formulaName(f)]),
+          ]}
+          onChange={(formula) => formula && change({ formula })}
+        />
       </SheetHead>
       <Table>
         <tbody>
@@ -191,14 +165,22 @@ export function ClientMaxes({
                 {t.reserve > 0 && <small>{t.reserve} left</small>}
               </td>
               <td style={{ textAlign: 'right' }}>
-                <Act
+                <Button
                   small
                   kind="quiet"
-                  aria-label={`Take out the test of ${t.date}`}
-                  onPress={() => change({ tests: client.tests.filter((_, n) => n !== i) })}
+                  aria-label={`Delete the test of ${t.date}`}
+                  onPress={() => {
+                    const left = client.tests.filter((_, n) => n !== i);
+                    const gone = [{ on: todayIso(), test: t }, ...recent].slice(0, 200);
+                    change({ tests: left, deletedTests: gone });
+                    tell(
+                      `The test of ${t.date} is deleted; maxes that rest on it change. It stays under Tests for thirty days.`,
+                      () => bringBack(gone[0]!),
+                    );
+                  }}
                 >
                   <X size={13} aria-hidden />
-                </Act>
+                </Button>
               </td>
             </tr>
           ))}
@@ -209,49 +191,26 @@ export function ClientMaxes({
           )}
         </tbody>
       </Table>
-      <Form
-        onSubmit={(e) => {
-          e.preventDefault();
-          add();
-        }}
-      >
-        <Choice aria-label="Movement tested" value={entryId} onChange={(e) => setEntry(e.target.value)}>
-          {testable.map((e) => (
-            <option key={e.id} value={e.id}>
-              {e.name}
-            </option>
-          ))}
-        </Choice>
-        <Field
-          aria-label={`Load in ${client.unit}`}
-          placeholder={client.unit}
-          inputMode="decimal"
-          value={load}
-          onChange={(e) => setLoad(e.target.value)}
-        />
-        <Field
-          aria-label="Reps"
-          placeholder="reps"
-          inputMode="numeric"
-          value={reps}
-          onChange={(e) => setReps(e.target.value)}
-        />
-        <Field
-          aria-label="Reps left"
-          placeholder="left"
-          inputMode="decimal"
-          value={reserve}
-          onChange={(e) => setReserve(e.target.value)}
-        />
-        <Act small type="submit">
-          Add test
-        </Act>
-        {wrong && (
-          <p role="alert" style={{ gridColumn: '1 / -1', fontSize: size.small }}>
-            {wrong}
-          </p>
-        )}
-      </Form>
+      {recent.length > 0 && (
+        <div style={{ padding: '2px 12px' }}>
+          <Disclosure says={`Deleted in the last thirty days (${recent.length})`}>
+            <ul style={{ fontSize: size.small }}>
+              {recent.map((gone, i) => (
+                <li key={i} style={{ display: 'flex', gap: 8, justifyContent: 'space-between' }}>
+                  <span>
+                    {movementName(movementOf(gone.test.movement), gone.test.rig)},{' '}
+                    {massText(gone.test.loadKg, client.unit)} × {gone.test.reps}, {gone.test.date}
+                  </span>
+                  <Button small onPress={() => bringBack(gone)}>
+                    Bring back
+                  </Button>
+                </li>
+              ))}
+            </ul>
+          </Disclosure>
+        </div>
+      )}
+      <TestForm unit={client.unit} onAdd={(record) => change({ tests: [...client.tests, record] })} />
     </>
   );
 }

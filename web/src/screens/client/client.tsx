@@ -1,18 +1,19 @@
+import { inOrder } from '@drimbo/core/session/needs';
 import type { Client } from '@drimbo/core/session/client';
-import { emptySession } from '@drimbo/core/session/starting';
-import { useEffect, type ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
-import { api } from '../../data/api';
-import { newId, queryClient, useClientFile, useKits, type ClientFile, type Stored } from '../../data/queries';
+import { useClientFile, useKits, type ClientFile, type Stored } from '../../data/queries';
 import { useSavedClient } from '../../state/use-saved-client';
 import { SheetsPage } from '../../parts/pages';
-import { Act } from '../../parts/act';
+import { Button } from '../../parts/button';
 import { Blank } from '../../parts/blank';
+import { Failed } from '../../parts/failed';
 import { Sheet, SheetHead, Title } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
 import type { Kit } from '@drimbo/core/kit/kit';
-import type { Session } from '@drimbo/core/session/document';
+import { isTyping } from '../designer/keys';
+import { startSession } from '../shared/start-session';
 import { Conflict } from '../shared/conflict';
 import { ClientData } from './client-data';
 import { ClientFacts } from './client-facts';
@@ -44,23 +45,21 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
     document.title = `${client.name} · Drimbo`;
   }, [client.name]);
   const start = async (): Promise<void> => {
-    const document = emptySession({
-      title: `Push, ${new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}`,
-      clientId: file.id,
-      kitId: client.kitId,
-      spotter: kits.find((k) => k.id === client.kitId)?.document.spotter ?? false,
-      minutes: client.minutes,
-      emphasis: client.lagging.find((r) => r.startsWith('pec'))
-        ? 'chest'
-        : client.lagging.includes('deltSide')
-          ? 'deltSide'
-          : 'chest',
-      school: client.trainingAge === 'under 1 year' ? 'foundations' : 'evidence',
-    });
-    const stored = await api.post<Stored<Session>>('/sessions', { id: newId('session'), document });
-    await queryClient.invalidateQueries({ queryKey: ['client', file.id] });
-    void go(`/sessions/${stored.id}`);
+    void go(`/sessions/${await startSession({ id: file.id, document: client }, kits)}`);
   };
+  const startNow = useRef(start);
+  useEffect(() => {
+    startNow.current = start;
+  });
+  useEffect(() => {
+    const keys = (e: KeyboardEvent): void => {
+      if (e.key.toLowerCase() !== 'n' || e.ctrlKey || e.metaKey || e.altKey || isTyping(e.target)) return;
+      e.preventDefault();
+      void startNow.current();
+    };
+    window.addEventListener('keydown', keys);
+    return () => window.removeEventListener('keydown', keys);
+  }, []);
   return (
     <SheetsPage $columns="1fr 1fr 0.85fr">
       <header>
@@ -69,9 +68,9 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
         <span role="status" data-testid="save-state" style={{ color: ink.soft, fontSize: size.fine }}>
           {saved.says}
         </span>
-        <Act kind="strong" onPress={() => void start()}>
+        <Button kind="strong" onPress={() => void start()}>
           Start a session
-        </Act>
+        </Button>
       </header>
       <Conflict conflict={saved.conflict} unit={client.unit} />
       <div className="sheets">
@@ -104,17 +103,15 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
             <span>{file.sessions.length}</span>
           </SheetHead>
           <Rows>
-            {[...file.sessions]
-              .sort((a, b) => (b.date ?? '9').localeCompare(a.date ?? '9'))
-              .map((s) => (
-                <li key={s.id}>
-                  <Link to={`/sessions/${s.id}`}>{s.title}</Link>
-                  <span style={{ color: ink.soft }}>
-                    {s.status === 'finished' ? `done ${s.date}` : s.status}
-                  </span>
-                  <span style={{ color: ink.soft }}>{s.movements} movements</span>
-                </li>
-              ))}
+            {inOrder(file.sessions).map((s) => (
+              <li key={s.id}>
+                <Link to={`/sessions/${s.id}`}>{s.title}</Link>
+                <span style={{ color: ink.soft }}>
+                  {s.status === 'finished' ? `done ${s.date}` : s.status}
+                </span>
+                <span style={{ color: ink.soft }}>{s.movements} movements</span>
+              </li>
+            ))}
             {file.sessions.length === 0 && (
               <li style={{ color: ink.soft }}>None yet. Start one: it takes the facts on this page.</li>
             )}
@@ -134,10 +131,11 @@ export function ClientScreen(): ReactNode {
   const error = file.error ?? kits.error;
   if (error)
     return (
-      <Blank title="This client cannot be shown">
-        <p>{error.message}</p>
-        <Act onPress={() => void Promise.all([file.refetch(), kits.refetch()])}>Try again</Act>
-      </Blank>
+      <Failed
+        what="This client cannot be shown"
+        error={error}
+        again={() => void Promise.all([file.refetch(), kits.refetch()])}
+      />
     );
   if (!file.data || !kits.data) return <Blank title="Opening the client…" />;
   return <Desk key={file.data.id} file={file.data} kits={kits.data} />;

@@ -1,107 +1,106 @@
-import { clientSchema, clientVersion, type Client } from '@drimbo/core/session/client';
+import { clientVersion, type Client } from '@drimbo/core/session/client';
+import { zodResolver } from '@hookform/resolvers/zod';
 import { useState, type ReactNode } from 'react';
-import { Dialog, DialogTrigger, Heading } from 'react-aria-components';
+import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
+import { z } from 'zod';
 import { api } from '../../data/api';
 import { newId, queryClient, useKits, type Stored } from '../../data/queries';
-import { readFigure } from '../shared/read';
-import { Act } from '../../parts/act';
-import { Choice, Field, Label } from '../../parts/fields';
-import { Box, Veil } from '../../parts/veil';
+import { Button } from '../../parts/button';
+import { Dialog } from '../../parts/dialog';
+import { figureFrom } from '../../parts/figure';
+import { FormField } from '../../parts/form-field';
+import { Select } from '../../parts/select';
 
 const Form = styled.form`
   display: grid;
   gap: 10px;
 `;
 
+const figure = (lo: number, hi: number, says: string) =>
+  z.string().transform((text, ctx) => {
+    const n = figureFrom(lo, hi)(text);
+    if (n === null) ctx.addIssue({ code: 'custom', message: says });
+    return n ?? lo;
+  });
+const schema = z.object({
+  name: z.string().trim().min(1, 'Give a name.').max(80),
+  statureCm: figure(120, 230, 'Stature is 120–230 cm.'),
+  massKg: figure(35, 250, 'Bodyweight is 35–250 kg.'),
+});
+
+const clientFrom = (facts: z.output<typeof schema>, kitId: string): Client => ({
+  format: 'drimbo.client',
+  version: clientVersion,
+  name: facts.name,
+  about: '',
+  born: null,
+  statureM: facts.statureCm / 100,
+  massKg: facts.massKg,
+  biacromialM: null,
+  trainingAge: '1 to 3 years',
+  goal: 'Size',
+  lagging: [],
+  limits: [],
+  minutes: 60,
+  daysAWeek: 3,
+  kitId,
+  unit: 'kg',
+  likes: '',
+  health: { askFirst: false, reason: '', clearedBy: '', askedOn: '' },
+  formula: 'median',
+  tests: [],
+  deletedTests: [],
+});
+
 /** Adds a client from the few facts nothing can be computed without. */
 export function NewClient(): ReactNode {
   const kits = useKits();
   const go = useNavigate();
-  const [name, setName] = useState('');
-  const [statureCm, setStature] = useState('175');
-  const [massKg, setMass] = useState('75');
-  const [kitId, setKit] = useState('');
-  const [wrong, setWrong] = useState('');
-  const add = async (): Promise<void> => {
-    const kit = kitId || kits.data?.[0]?.id || '';
-    const draft: Client = {
-      format: 'drimbo.client',
-      version: clientVersion,
-      name: name.trim(),
-      about: '',
-      born: null,
-      statureM: (readFigure(120, 230)(statureCm) ?? NaN) / 100,
-      massKg: readFigure(35, 250)(massKg) ?? NaN,
-      biacromialM: null,
-      trainingAge: '1 to 3 years',
-      goal: 'Size',
-      lagging: [],
-      limits: [],
-      minutes: 60,
-      daysAWeek: 3,
-      kitId: kit,
-      unit: 'kg',
-      likes: '',
-      health: { askFirst: false, reason: '', clearedBy: '', askedOn: '' },
-      formula: 'median',
-      tests: [],
-    };
-    if (draft.name === '') return setWrong('Give a name.');
-    if (!clientSchema.safeParse(draft).success)
-      return setWrong('Stature is 120–230 cm and bodyweight 35–250 kg.');
+  const [isOpen, setOpen] = useState(false);
+  const [kitId, setKit] = useState<string | null>(null);
+  const { control, handleSubmit, setError, reset, formState } = useForm({
+    resolver: zodResolver(schema),
+    defaultValues: { name: '', statureCm: '175', massKg: '75' },
+  });
+  const kit = kitId ?? kits.data?.[0]?.id ?? null;
+  const close = (): void => {
+    setOpen(false);
+    reset();
+  };
+  const add = handleSubmit(async (facts) => {
     try {
-      const stored = await api.post<Stored<Client>>('/clients', { id: newId('client'), document: draft });
+      const document = clientFrom(facts, kit ?? '');
+      const stored = await api.post<Stored<Client>>('/clients', { id: newId('client'), document });
       await queryClient.invalidateQueries({ queryKey: ['roster'] });
       void go(`/clients/${stored.id}`);
     } catch (error) {
-      setWrong((error as Error).message);
+      setError('root', { message: (error as Error).message });
     }
-  };
+  });
   return (
-    <DialogTrigger>
-      <Act>Add a client</Act>
-      <Veil isDismissable>
-        <Box $widthPx={420}>
-          <Dialog>
-            <Heading slot="title">Add a client</Heading>
-            <Form
-              onSubmit={(e) => {
-                e.preventDefault();
-                void add();
-              }}
-            >
-              <Label>
-                Name
-                <Field autoFocus value={name} maxLength={80} onChange={(e) => setName(e.target.value)} />
-              </Label>
-              <Label>
-                Stature, cm
-                <Field inputMode="decimal" value={statureCm} onChange={(e) => setStature(e.target.value)} />
-              </Label>
-              <Label>
-                Bodyweight, kg
-                <Field inputMode="decimal" value={massKg} onChange={(e) => setMass(e.target.value)} />
-              </Label>
-              <Label>
-                Gym
-                <Choice value={kitId || kits.data?.[0]?.id || ''} onChange={(e) => setKit(e.target.value)}>
-                  {kits.data?.map((k) => (
-                    <option key={k.id} value={k.id}>
-                      {k.document.name}
-                    </option>
-                  ))}
-                </Choice>
-              </Label>
-              {wrong && <p role="alert">{wrong}</p>}
-              <Act kind="strong" type="submit">
-                Add
-              </Act>
-            </Form>
-          </Dialog>
-        </Box>
-      </Veil>
-    </DialogTrigger>
+    <>
+      <Button onPress={() => setOpen(true)}>Add a client</Button>
+      <Dialog title="Add a client" isOpen={isOpen} onClose={close} widthPx={420}>
+        {() => (
+          <Form onSubmit={(e) => void add(e)}>
+            <FormField control={control} name="name" label="Name" maxLength={80} autoFocus />
+            <FormField control={control} name="statureCm" label="Stature, cm" inputMode="decimal" />
+            <FormField control={control} name="massKg" label="Bodyweight, kg" inputMode="decimal" />
+            <Select
+              label="Gym"
+              value={kit}
+              options={(kits.data ?? []).map((k) => [k.id, k.document.name])}
+              onChange={setKit}
+            />
+            {formState.errors.root && <p role="alert">{formState.errors.root.message}</p>}
+            <Button kind="strong" type="submit">
+              Add
+            </Button>
+          </Form>
+        )}
+      </Dialog>
+    </>
   );
 }

@@ -1,10 +1,11 @@
 import type { ReactNode } from 'react';
 import { api } from '../../data/api';
 import { allAnew, useHouse, useWork, type Copy } from '../../data/house';
-import { Act } from '../../parts/act';
+import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { Ask } from '../../parts/ask';
-import { Busy } from '../../parts/busy';
+import { Progress } from '../../parts/progress';
+import { DownloadButton } from '../../parts/link-button';
 import { FileChoice } from '../../parts/file-choice';
 import { Body, Rows } from './rows';
 
@@ -60,7 +61,7 @@ export function Backups(): ReactNode {
           ; a lost machine takes them along, so save one somewhere else now and then.
         </p>
         <div className="acts">
-          <Act
+          <Button
             kind="strong"
             onPress={() =>
               work.start('Making a copy…', async () => {
@@ -71,22 +72,20 @@ export function Backups(): ReactNode {
             }
           >
             Make a copy now
-          </Act>
-          <a href="/api/data/backup" download>
-            Save a copy as a file
-          </a>
+          </Button>
+          <DownloadButton href="/api/data/backup">Save a copy as a file</DownloadButton>
           <FileChoice
             accept=".sqlite"
             onFile={(file) => restore((stop) => api.upload<Restored>('/data/restore', file, stop))}
           >
-            Put a saved copy back
+            Restore a saved copy
           </FileChoice>
         </div>
-        {work.busy && <Busy says={work.busy} />}
+        {work.busy && <Progress says={work.busy} />}
         {work.wrong && <p role="alert">{work.wrong}</p>}
         {work.found && (
           <p role="status">
-            Put back: {work.found.clients} clients, {work.found.sessions} sessions, {work.found.sets} logged
+            Restored: {work.found.clients} clients, {work.found.sessions} sessions, {work.found.sets} logged
             sets. What was there is kept as <code>{work.found.aside}</code>.
           </p>
         )}
@@ -101,7 +100,7 @@ export function Backups(): ReactNode {
               asks="Put this copy back?"
               does="Put it back"
               keeps="Leave all as it is"
-              label={`Put back: ${about(copy)}`}
+              label={`Restore: ${about(copy)}`}
               about={
                 <p>
                   Everything becomes as it was then. What is there now is kept as a copy of its own first, so
@@ -110,7 +109,7 @@ export function Backups(): ReactNode {
               }
               onYes={() => restore(() => api.post<Restored>('/data/restore', { copy: copy.name }))}
             >
-              Put back
+              Restore
             </Ask>
           </li>
         ))}

@@ -1,11 +1,14 @@
 import type { Deleted as Row, Unreadable } from '@drimbo/core/formats/lists';
-import { format } from 'date-fns';
+import { canComeBack, DELETED_DAYS } from '@drimbo/core/movements/notebook';
+import { bringKeptBack, goneId } from '@drimbo/core/movements/notebook-changes';
+import { addDays, format } from 'date-fns';
 import { useState, type ReactNode } from 'react';
-import { api } from '../../data/api';
-import { allAnew, lookThrough, useDeleted, useWork } from '../../data/house';
-import { Act } from '../../parts/act';
+import { bringBack, lookThrough, useDeleted, useWork } from '../../data/house';
+import { todayIso } from '../../data/queries';
+import { changeNotebook, useNotebook } from '../../state/notebook';
+import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';
-import { Busy } from '../../parts/busy';
+import { Progress } from '../../parts/progress';
 import { TornList } from '../shared/unreadable';
 import { Body, Rows } from './rows';
 
@@ -14,12 +17,12 @@ const kinds: Record<Row['kind'], string> = { client: 'Client', session: 'Session
 /** What was deleted in the last thirty days. */
 export function Deleted(): ReactNode {
   const deleted = useDeleted();
+  const today = todayIso();
+  const gone = (useNotebook().data?.document.deleted ?? []).filter((g) => canComeBack(g, today));
   const [wrong, setWrong] = useState('');
-  const bringBack = (row: Row): void => {
+  const back = (row: Row): void => {
     setWrong('');
-    api
-      .post(`/${row.kind}s/${row.id}/bring-back`, {})
-      .then(allAnew, (error: Error) => setWrong(`“${row.name}” stays deleted: ${error.message}`));
+    bringBack(row).catch((error: Error) => setWrong(error.message));
   };
   return (
     <Sheet aria-label="Deleted">
@@ -38,12 +41,31 @@ export function Deleted(): ReactNode {
             <span>
               {kinds[row.kind]} “{row.name}” <small>gone for good on {format(row.goneOn, 'd MMMM')}</small>
             </span>
-            <Act small aria-label={`Bring back ${row.name}`} onPress={() => bringBack(row)}>
+            <Button small aria-label={`Bring back ${row.name}`} onPress={() => back(row)}>
               Bring back
-            </Act>
+            </Button>
           </li>
         ))}
-        {deleted.data?.length === 0 && <li>Nothing was deleted in the last thirty days.</li>}
+        {gone.map((g) => (
+          <li key={goneId(g)}>
+            <span>
+              {'own' in g ? `Own movement “${g.own.name}”` : `Template “${g.template.name}”`}{' '}
+              <small>gone for good on {format(addDays(g.on, DELETED_DAYS), 'd MMMM')}</small>
+            </span>
+            <Button
+              small
+              aria-label={`Bring back ${'own' in g ? g.own.name : g.template.name}`}
+              onPress={() => {
+                changeNotebook(bringKeptBack(goneId(g))).catch((error: Error) => setWrong(error.message));
+              }}
+            >
+              Bring back
+            </Button>
+          </li>
+        ))}
+        {deleted.data?.length === 0 && gone.length === 0 && (
+          <li>Nothing was deleted in the last thirty days.</li>
+        )}
       </Rows>
     </Sheet>
   );
@@ -60,11 +82,11 @@ export function LookThrough(): ReactNode {
       <Body>
         <p>Opens every document once and tells those that cannot be read, each with its text to save.</p>
         <div className="acts">
-          <Act onPress={() => work.start('Looking through everything…', lookThrough)}>
+          <Button onPress={() => work.start('Looking through everything…', lookThrough)}>
             Look through everything
-          </Act>
+          </Button>
         </div>
-        {work.busy && <Busy says={work.busy} />}
+        {work.busy && <Progress says={work.busy} />}
         {work.wrong && <p role="alert">{work.wrong}</p>}
         {work.found?.length === 0 && <p role="status">Every document can be read.</p>}
         {work.found && <TornList rows={work.found} />}

@@ -3,10 +3,11 @@ import { useState, type ReactNode } from 'react';
 import { api, ApiError } from '../../data/api';
 import { allAnew, useWork, type Work } from '../../data/house';
 import { ListTable } from '../../parts/pages';
-import { Act } from '../../parts/act';
+import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';
-import { Busy } from '../../parts/busy';
-import { FileChoice } from '../../parts/file-choice';
+import { Progress } from '../../parts/progress';
+import { FileDrop } from '../../parts/file-drop';
+import { DownloadButton } from '../../parts/link-button';
 import { Body } from './rows';
 
 const doing: Record<PlannedFile['does'], string> = { add: 'Adds', change: 'Changes', leave: 'Leaves' };
@@ -23,7 +24,7 @@ interface Outcome {
 function Wrong({ plan }: { plan: Plan }): ReactNode {
   return (
     <div role="alert">
-      <p>Nothing can be taken in from this file until this is right:</p>
+      <p>Nothing can be imported from this file until this is right:</p>
       <ul>
         {plan.wrong.map((w) => (
           <li key={`${w.path}${w.at}${w.line}`}>
@@ -47,9 +48,9 @@ function Files({ plan }: { plan: Plan }): ReactNode {
   if (shown.length === 0)
     return (
       <div className="acts">
-        <Act small onPress={() => setAll(true)}>
+        <Button small onPress={() => setAll(true)}>
           Show what is in it
-        </Act>
+        </Button>
       </div>
     );
   return (
@@ -77,9 +78,9 @@ function Files({ plan }: { plan: Plan }): ReactNode {
       </ListTable>
       {staying > 0 && (
         <div className="acts">
-          <Act small onPress={() => setAll(true)}>
+          <Button small onPress={() => setAll(true)}>
             Show the {staying} that stay as well
-          </Act>
+          </Button>
         </div>
       )}
     </>
@@ -90,8 +91,8 @@ function Files({ plan }: { plan: Plan }): ReactNode {
 function Preview({ outcome, work }: { outcome: Outcome; work: Work<Outcome> }): ReactNode {
   const { plan, file, keep } = outcome;
   const { add, change } = plan.counts;
-  const takeIn = (): void =>
-    work.start('Taking it in…', async (stop) => {
+  const importHouse = (): void =>
+    work.start('Importing…', async (stop) => {
       const query = `expect=${plan.digest}&keep=${keep}`;
       try {
         const done = await api.upload<Plan>(`/data/import?${query}`, file, stop);
@@ -106,13 +107,13 @@ function Preview({ outcome, work }: { outcome: Outcome; work: Work<Outcome> }): 
   if (outcome.is === 'done')
     return (
       <p role="status">
-        Taken in: {add} added, {change} changed.
+        Imported: {add} added, {change} changed.
       </p>
     );
   if (add + change === 0)
     return (
       <>
-        <p role="status">{file.name}: all of it is here already. There is nothing to take in.</p>
+        <p role="status">{file.name}: all of it is here already. There is nothing to import.</p>
         <Files plan={plan} />
       </>
     );
@@ -127,13 +128,13 @@ function Preview({ outcome, work }: { outcome: Outcome; work: Work<Outcome> }): 
       </p>
       <Files plan={plan} />
       <div className="acts">
-        <Act kind="strong" onPress={takeIn}>
-          Take it in
-        </Act>
+        <Button kind="strong" onPress={importHouse}>
+          Import it
+        </Button>
         {change > 0 && (
-          <Act onPress={() => look(work, file, true)}>Leave what is here and says something else</Act>
+          <Button onPress={() => look(work, file, true)}>Leave what is here and says something else</Button>
         )}
-        <Act onPress={work.clear}>Leave all as it is</Act>
+        <Button onPress={work.clear}>Leave all as it is</Button>
       </div>
     </>
   );
@@ -149,25 +150,25 @@ const look = (work: Work<Outcome>, file: File, keep: boolean): void =>
 export function Moving(): ReactNode {
   const work = useWork<Outcome>();
   return (
-    <Sheet aria-label="Out and in">
+    <Sheet aria-label="Export and import">
       <SheetHead>
-        <h2>Out and in</h2>
+        <h2>Export and import</h2>
       </SheetHead>
       <Body>
         <p>
           Everything in one zip of open formats: clients, gyms, sessions and your notebook as JSON with their
-          schemas, sessions as text too, logged sets as CSV. Drimbo takes it in again, here or on another
+          schemas, sessions as text too, logged sets as CSV. Drimbo imports it again, here or on another
           machine; you see first what it would add, change and leave.
         </p>
         <div className="acts">
-          <a href="/api/data/export" download>
-            Save everything as open files
-          </a>
-          <FileChoice accept=".zip,application/zip" onFile={(file) => look(work, file, false)}>
-            Take in an export
-          </FileChoice>
+          <DownloadButton href="/api/data/export">Export everything as open files</DownloadButton>
         </div>
-        {work.busy && <Busy says={work.busy} onStop={work.stop} />}
+        <FileDrop
+          accept=".zip,application/zip"
+          choose="Import an export"
+          onFile={(file) => look(work, file, false)}
+        />
+        {work.busy && <Progress says={work.busy} onStop={work.stop} />}
         {work.wrong && <p role="alert">{work.wrong}</p>}
         {work.found && !work.busy && <Preview outcome={work.found} work={work} />}
       </Body>

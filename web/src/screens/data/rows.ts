@@ -15,6 +15,10 @@ export const Rows = styled.ul`
     padding: 7px 12px;
     border-top: 1px solid ${ink.hush};
     font-size: ${size.small};
+    > span {
+      min-width: 0;
+      overflow-wrap: anywhere;
+    }
   }
   small {
     color: ${ink.soft};

@@ -3,15 +3,15 @@ import { bodyOf } from '@drimbo/core/measure/context';
 import { clientMax } from '@drimbo/core/measure/client-max';
 import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { roughMass } from '@drimbo/core/units/mass';
-import { useId, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Designer } from '../../state/use-designer';
 import { LoadCurve } from '../../drawings/load-curve';
+import { Select } from '../../parts/select';
 import { useWidth } from '../../drawings/use-width';
 
 /** What chains or bands make of the first set's load, and which of the gym's hang from the bar. */
 export function Along({ line: m, designer }: { line: MeasuredLine; designer: Designer }): ReactNode {
-  const id = useId();
   const [ref, width] = useWidth<HTMLDivElement>(300);
   const { context, session } = designer;
   const kg = m.sets[0]?.kg ?? null;
@@ -39,25 +39,22 @@ export function Along({ line: m, designer }: { line: MeasuredLine; designer: Des
       <h3>With {added}</h3>
       {chosen ? (
         <div style={{ display: 'flex', gap: 6, alignItems: 'center' }}>
-          <label htmlFor={`${id}-of`}>Hung with</label>
-          <select id={`${id}-of`} value={chosen.id} onChange={(e) => hang({ of: e.target.value, aSide: 1 })}>
-            {here.map((g) => (
-              <option key={g.id} value={g.id}>
-                {g.name.toLowerCase()}
-              </option>
-            ))}
-          </select>
-          <select
-            aria-label="How many a side"
-            value={aSide}
-            onChange={(e) => hang({ of: chosen.id, aSide: Number(e.target.value) })}
-          >
-            {Array.from({ length: most }, (_, i) => (
-              <option key={i} value={i + 1}>
-                {i + 1} a side
-              </option>
-            ))}
-          </select>
+          <Select
+            small
+            label="Hung with"
+            labelPlace="before"
+            value={chosen.id}
+            options={here.map((g) => [g.id, g.name.toLowerCase()])}
+            onChange={(of) => of && hang({ of, aSide: 1 })}
+          />
+          <Select
+            small
+            label="How many a side"
+            labelPlace="unseen"
+            value={String(aSide)}
+            options={Array.from({ length: most }, (_, i) => [String(i + 1), `${i + 1} a side`])}
+            onChange={(n) => hang({ of: chosen.id, aSide: Number(n) })}
+          />
         </div>
       ) : (
         <p>

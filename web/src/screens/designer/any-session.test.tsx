@@ -13,7 +13,8 @@ import { CuesTab } from './cues-tab';
 import { LineUp } from './line-up';
 import { LoadTab } from './load-tab';
 import { ReviewPane } from './review-pane';
-import { RigTab, WorkTab } from './rig-tab';
+import { SetUpTab } from './set-up-tab';
+import { WorkTab } from './work-tab';
 import { WarmUp } from './warm-up';
 
 const nothing = (): void => undefined;
@@ -24,7 +25,7 @@ function Everything({ designer }: { designer: Designer }): ReactNode {
   return (
     <StrictMode>
       <Score appraisal={appraisal} selected={null} onPick={nothing} onMove={nothing} />
-      <LineUp designer={designer} onKeys={nothing} />
+      <LineUp designer={designer} />
       <Fan dose={appraisal.dose} />
       <ReviewPane designer={designer} />
       <WarmUp designer={designer} />
@@ -36,7 +37,7 @@ function Everything({ designer }: { designer: Designer }): ReactNode {
       ))}
       {appraisal.lines.slice(0, 1).map((m) => (
         <section key={m.id}>
-          <RigTab line={m} designer={designer} heightPx={240} />
+          <SetUpTab line={m} designer={designer} heightPx={240} />
           <WorkTab line={m} designer={designer} />
         </section>
       ))}

@@ -2,13 +2,15 @@ import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { cuesFor } from '@drimbo/core/formats/sheet';
 import { faults } from '@drimbo/core/movements/faults';
 import { cueList } from '@drimbo/core/movements/notebook';
+import { setCues } from '@drimbo/core/movements/notebook-changes';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { changeNotebook, setCues } from '../../state/notebook';
+import { changeNotebook } from '../../state/notebook';
 import { saveClientCues } from '../../data/client-cues';
 import type { Designer } from '../../state/use-designer';
-import { Act } from '../../parts/act';
-import { Area, Field, Label } from '../../parts/fields';
+import { Button } from '../../parts/button';
+import { CheckBox } from '../../parts/check-box';
+import { TextField } from '../../parts/text-field';
 import { ink, size } from '../../look/theme';
 
 const Body = styled.div`
@@ -63,7 +65,7 @@ function KeepCues({
   return (
     <div>
       <div style={{ display: 'flex', gap: 4, flexWrap: 'wrap' }}>
-        <Act
+        <Button
           small
           onPress={() =>
             run(
@@ -73,12 +75,12 @@ function KeepCues({
           }
         >
           Keep for {client.name.split(' ')[0]}
-        </Act>
-        <Act small onPress={() => run(changeNotebook(setCues(m.entryId, cues)), 'Kept for every client.')}>
+        </Button>
+        <Button small onPress={() => run(changeNotebook(setCues(m.entryId, cues)), 'Kept for every client.')}>
           Keep for everyone
-        </Act>
+        </Button>
         {(forAll || forClient) && (
-          <Act
+          <Button
             small
             kind="quiet"
             onPress={() =>
@@ -91,7 +93,7 @@ function KeepCues({
             }
           >
             Let the kept ones go
-          </Act>
+          </Button>
         )}
       </div>
       <p role="status" style={{ color: ink.soft, fontSize: size.fine, minHeight: 16 }}>
@@ -117,22 +119,20 @@ export function CuesTab({ line: m, designer }: { line: MeasuredLine; designer: D
   const full = picked.length >= 3;
   return (
     <Body>
-      <Label>
-        Why this movement
-        <Area
-          rows={2}
-          maxLength={400}
-          value={m.line.note}
-          placeholder={m.teaching.chooseWhen}
-          onChange={(e) =>
-            designer.edit(
-              { do: 'line', line: m.id, patch: { note: e.target.value } },
-              `note on ${m.name.toLowerCase()}`,
-              `note ${m.id}`,
-            )
-          }
-        />
-      </Label>
+      <TextField
+        label="Why this movement"
+        rows={2}
+        maxLength={400}
+        value={m.line.note}
+        placeholder={m.teaching.chooseWhen}
+        onChange={(note) =>
+          designer.edit(
+            { do: 'line', line: m.id, patch: { note } },
+            `note on ${m.name.toLowerCase()}`,
+            `note ${m.id}`,
+          )
+        }
+      />
       <div>
         <h3>Cues for the sheet, at most three</h3>
         <ul>
@@ -140,15 +140,13 @@ export function CuesTab({ line: m, designer }: { line: MeasuredLine; designer: D
             const on = picked.includes(cue);
             return (
               <li key={cue}>
-                <label>
-                  <input
-                    type="checkbox"
-                    checked={on}
-                    disabled={!on && full}
-                    onChange={() => pick(on ? picked.filter((c) => c !== cue) : [...picked, cue])}
-                  />
-                  <span>{cue}</span>
-                </label>
+                <CheckBox
+                  isOn={on}
+                  isDisabled={!on && full}
+                  onChange={() => pick(on ? picked.filter((c) => c !== cue) : [...picked, cue])}
+                >
+                  {cue}
+                </CheckBox>
               </li>
             );
           })}
@@ -162,17 +160,18 @@ export function CuesTab({ line: m, designer }: { line: MeasuredLine; designer: D
             setOwn('');
           }}
         >
-          <Field
-            aria-label="A cue of your own"
-            placeholder={full ? 'Take one out to add your own' : 'A cue of your own'}
+          <TextField
+            label="A cue of your own"
+            labelPlace="unseen"
+            placeholder={full ? 'Three are picked' : 'A cue of your own'}
             maxLength={160}
             value={own}
-            disabled={full}
-            onChange={(e) => setOwn(e.target.value)}
+            isDisabled={full}
+            onChange={setOwn}
           />
-          <Act small type="submit" isDisabled={full || own.trim() === ''}>
+          <Button small type="submit" isDisabled={full || own.trim() === ''}>
             Add
-          </Act>
+          </Button>
         </form>
       </div>
       <KeepCues line={m} designer={designer} cues={picked} />
@@ -185,7 +184,7 @@ export function CuesTab({ line: m, designer }: { line: MeasuredLine; designer: D
         ))}
         {m.teaching.cautions.map((c) => (
           <p className="fault" key={c.limit}>
-            <b style={{ color: ink.ink }}>Mind the {c.limit}.</b> {c.say}
+            <b style={{ color: ink.ink }}>Caution, {c.limit}.</b> {c.say}
           </p>
         ))}
       </div>

@@ -1,32 +1,33 @@
-import { Copy, Link2, Trash2, Unlink2 } from 'lucide-react';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
-import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components';
-import { useParams } from 'react-router';
+import { inOrder } from '@drimbo/core/session/needs';
+import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
+import { useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
-import { newId } from '../../data/queries';
-import { useOpenedSession, type OpenedSession } from '../../state/use-opened';
-import { useDesigner, type Designer } from '../../state/use-designer';
 import { Fan } from '../../drawings/fan';
 import { Score } from '../../drawings/score';
-import { useWidth } from '../../drawings/use-width';
-import { Act } from '../../parts/act';
+import { ink, size } from '../../look/theme';
 import { Blank } from '../../parts/blank';
-import { Steps } from '../../parts/steps';
+import { Failed } from '../../parts/failed';
 import { Sheet, SheetHead } from '../../parts/sheet';
-import { ink, narrow, size } from '../../look/theme';
+import { Steps } from '../../parts/steps';
+import { tell } from '../../parts/toast';
+import { useDesigner } from '../../state/use-designer';
+import { useOpenedSession, type OpenedSession } from '../../state/use-opened';
 import { Conflict } from '../shared/conflict';
-import { Notice } from './notice';
-import { CuesTab } from './cues-tab';
-import { isTyping, joinable, joinNext, lineKeys, pairOrPart } from './keys';
+import { startSession } from '../shared/start-session';
+import { DoseLegend, ScoreLegend } from './legends';
+import { LineTools } from './line-tools';
 import { LineUp } from './line-up';
-import { LoadTab } from './load-tab';
+import { MovementPane, type MovementTab } from './movement-pane';
+import { Notice } from './notice';
+import { Pane } from './pane';
 import { ReviewPane } from './review-pane';
-import { RigTab, WorkTab } from './rig-tab';
 import { SessionHead } from './session-head';
-import { SwapTab } from './swap-tab';
-import { TextDialog } from './text-dialog';
 import { TypedRow } from './typed-row';
+import { useDesignerKeys } from './use-keys';
 import { WarmUp } from './warm-up';
+
+const Browse = lazy(() => import('./browse').then((m) => ({ default: m.Browse })));
+const TextDialog = lazy(() => import('./text-dialog').then((m) => ({ default: m.TextDialog })));
 
 const Page = styled.div`
   height: calc(100vh - 44px);
@@ -60,216 +61,67 @@ const Panes = styled.div`
   }
 `;
 const steps = { 'line-up': 'Line-up', movement: 'Movement', review: 'Dose and review' };
-const Pane = styled(Sheet)`
-  display: flex;
-  flex-direction: column;
-  min-height: 0;
-  min-width: 0;
-  overflow: hidden;
-`;
-const Strip = styled(TabList)`
-  display: flex;
-  gap: 2px;
-  margin-left: -6px;
-  .react-aria-Tab {
-    padding: 3px 8px;
-    font-size: 12.5px;
-    cursor: pointer;
-    color: ${ink.soft};
-    border-bottom: 2px solid transparent;
-    &[data-selected] {
-      color: ${ink.ink};
-      font-weight: 650;
-      border-color: ${ink.ink};
-    }
-  }
-`;
-const MiddleHead = styled.div`
-  padding: 6px 12px 0;
-  border-bottom: 1px solid ${ink.rule};
-  h2 {
-    font-size: ${size.small};
-    font-weight: 650;
-    ${narrow}
-    padding-bottom: 1px;
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-  }
-`;
-const Tools = styled.div`
-  display: flex;
-  gap: 2px;
-`;
-
-function LineTools({ designer }: { designer: Designer }): ReactNode {
-  const m = designer.appraisal.lines.find((l) => l.id === designer.selected);
-  if (!m) return null;
-  const block = designer.session.blocks.find((b) => b.id === m.blockId)!;
-  const paired = block.lines.length > 1;
-  const next = joinable(designer, m);
-  const name = m.name.toLowerCase();
-  return (
-    <Tools>
-      <Act
-        small
-        kind="quiet"
-        isDisabled={!paired && !next}
-        onPress={() => pairOrPart(designer, m)}
-        aria-label={paired ? `Part the pair of ${name}` : `Pair ${name} with the next`}
-      >
-        {paired ? <Unlink2 size={13} aria-hidden /> : <Link2 size={13} aria-hidden />}{' '}
-        {paired ? 'Part' : 'Pair'}
-      </Act>
-      {paired && next && (
-        <Act
-          small
-          kind="quiet"
-          aria-label={`Join the next to the round of ${name}`}
-          onPress={() => joinNext(designer, m)}
-        >
-          <Link2 size={13} aria-hidden /> Join
-        </Act>
-      )}
-      <Act
-        small
-        kind="quiet"
-        aria-label={`Duplicate ${name}`}
-        onPress={() =>
-          designer.edit(
-            { do: 'duplicate line', line: m.id, newLine: newId('line'), newBlock: newId('block') },
-            `duplicate ${name}`,
-          )
-        }
-      >
-        <Copy size={13} aria-hidden /> Duplicate
-      </Act>
-      <Act
-        small
-        kind="quiet"
-        aria-label={`Take out ${name}`}
-        onPress={() => designer.edit({ do: 'remove line', line: m.id }, `take out ${name}`)}
-      >
-        <Trash2 size={13} aria-hidden /> Take out
-      </Act>
-    </Tools>
-  );
-}
-
-function Middle({
-  designer,
-  tab,
-  setTab,
-}: {
-  designer: Designer;
-  tab: string;
-  setTab: (tab: string) => void;
-}): ReactNode {
-  const m = designer.appraisal.lines.find((l) => l.id === designer.selected);
-  const [paneRef] = useWidth<HTMLDivElement>(340);
-  const [height, setHeight] = useState(220);
-  useEffect(() => {
-    const pane = paneRef.current;
-    if (!pane) return;
-    const watcher = new ResizeObserver(([e]) =>
-      setHeight(Math.max(150, Math.min(420, e!.contentRect.height - 268))),
-    );
-    watcher.observe(pane);
-    return () => watcher.disconnect();
-  }, [paneRef]);
-  if (!m)
-    return (
-      <Pane>
-        <Blank title="No movement chosen">
-          <p>Type one below the line-up, or press A. Its drawing, its loads and its cues appear here.</p>
-        </Blank>
-      </Pane>
-    );
-  return (
-    <Pane ref={paneRef} aria-label={`Set-up of ${m.name}`}>
-      <Tabs
-        selectedKey={tab}
-        onSelectionChange={(key) => setTab(String(key))}
-        style={{ display: 'flex', flexDirection: 'column', minHeight: 0, flex: 1 }}
-      >
-        <MiddleHead>
-          <h2 title={m.name}>{m.name}</h2>
-          <Strip aria-label="About this movement">
-            <Tab id="rig">Rig</Tab>
-            <Tab id="work">Work</Tab>
-            <Tab id="load">Load</Tab>
-            <Tab id="cues">Cues</Tab>
-            <Tab id="swap">Swap</Tab>
-          </Strip>
-        </MiddleHead>
-        <TabPanel id="rig" style={{ overflowY: 'auto', minHeight: 0, flex: 1 }}>
-          <RigTab line={m} designer={designer} heightPx={height} />
-        </TabPanel>
-        <TabPanel id="work" style={{ overflowY: 'auto', minHeight: 0, flex: 1 }}>
-          <WorkTab line={m} designer={designer} />
-        </TabPanel>
-        <TabPanel id="load" style={{ overflowY: 'auto', minHeight: 0, flex: 1 }}>
-          <LoadTab line={m} designer={designer} />
-        </TabPanel>
-        <TabPanel id="swap" style={{ overflowY: 'auto', minHeight: 0, flex: 1 }}>
-          <SwapTab key={m.id} line={m} designer={designer} />
-        </TabPanel>
-        <TabPanel id="cues" style={{ overflowY: 'auto', minHeight: 0, flex: 1 }}>
-          <CuesTab key={m.id} line={m} designer={designer} />
-        </TabPanel>
-      </Tabs>
-    </Pane>
-  );
-}
-
 function Table({ opened }: { opened: OpenedSession }): ReactNode {
   const { stored, kits } = opened;
   const designer = useDesigner(opened);
+  const go = useNavigate();
   const typed = useRef<HTMLInputElement>(null);
-  const [tab, setTab] = useState('rig');
+  const [tab, setTab] = useState<MovementTab>('set-up');
   const [text, setText] = useState<string | null>(null);
+  const [isBrowsing, setBrowsing] = useState(false);
+  const [isWarming, setWarming] = useState(false);
+  const [step, setStep] = useState<keyof typeof steps>('line-up');
+  const { session, appraisal, select, edit } = designer;
+  useEffect(() => {
+    document.title = `${session.title} · Drimbo`;
+  }, [session.title]);
   const editSet = (index: number): void => {
     setTab('load');
     requestAnimationFrame(() =>
       document.querySelectorAll<HTMLElement>('[data-testid="set-load"]')[index]?.focus(),
     );
   };
-  const { session, appraisal, select, edit } = designer;
-  const [step, setStep] = useState<keyof typeof steps>('line-up');
-  useEffect(() => {
-    document.title = `${session.title} · Drimbo`;
-  }, [session.title]);
-
-  const { undo, redo } = designer;
-  useEffect(() => {
-    const keys = (e: globalThis.KeyboardEvent): void => {
-      if ((e.ctrlKey || e.metaKey) && !e.altKey && e.key.toLowerCase() === 'z') {
-        e.preventDefault();
-        if (e.shiftKey) redo();
-        else undo();
-      } else if (
-        !e.ctrlKey &&
-        !e.metaKey &&
-        !e.altKey &&
-        !isTyping(e.target) &&
-        e.key.toLowerCase() === 'a'
-      ) {
-        e.preventDefault();
-        typed.current?.focus();
-      }
-    };
-    window.addEventListener('keydown', keys);
-    return () => window.removeEventListener('keydown', keys);
-  }, [undo, redo]);
+  const toNeighbour = (by: 1 | -1): void => {
+    const to = neighbour(opened, by);
+    if (to) void go(`/sessions/${to}`);
+  };
+  useDesignerKeys(
+    designer,
+    {
+      a: () => typed.current?.focus(),
+      m: () => setBrowsing(true),
+      w: () => setWarming(true),
+      r: () => {
+        setStep('review');
+        requestAnimationFrame(() => document.getElementById('review')?.focus());
+      },
+      s: () => void go(`/sessions/${stored.id}/sheet`),
+      n: () => {
+        startSession(opened.file, kits).then(
+          (id) => void go(`/sessions/${id}`),
+          (error: Error) => tell(`No session was started: ${error.message}`),
+        );
+      },
+      ',': () => toNeighbour(-1),
+      '.': () => toNeighbour(1),
+    },
+    () => document.getElementById('to-catalogue'),
+  );
 
   const { movements, workingSets, minutes } = appraisal.totals;
   return (
     <Page>
       <SessionHead designer={designer} id={stored.id} kits={kits} onText={() => setText('')} />
-      {text !== null && <TextDialog designer={designer} begin={text} close={() => setText(null)} />}
+      <Suspense fallback={null}>
+        {text !== null && <TextDialog designer={designer} begin={text} close={() => setText(null)} />}
+        {isBrowsing && <Browse designer={designer} close={() => setBrowsing(false)} />}
+      </Suspense>
       <Notice designer={designer} />
       <Conflict conflict={designer.conflict} unit={designer.context.client.unit} />
-      <Sheet style={{ padding: '6px 0 0' }}>
+      <Sheet style={{ padding: '6px 0 0', position: 'relative' }}>
+        <div style={{ position: 'absolute', left: 5, bottom: -1 }}>
+          <ScoreLegend />
+        </div>
         <Score
           appraisal={appraisal}
           selected={designer.selected}
@@ -292,15 +144,20 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
             </h2>
             <LineTools designer={designer} />
           </SheetHead>
-          <WarmUp designer={designer} />
-          <LineUp designer={designer} onKeys={lineKeys(designer)} />
-          <TypedRow designer={designer} inputRef={typed} onManyLines={setText} />
+          <WarmUp designer={designer} isOpen={isWarming} setOpen={setWarming} />
+          <LineUp designer={designer} />
+          <TypedRow
+            designer={designer}
+            inputRef={typed}
+            onManyLines={setText}
+            onBrowse={() => setBrowsing(true)}
+          />
         </Pane>
-        <Middle designer={designer} tab={tab} setTab={setTab} />
+        <MovementPane designer={designer} tab={tab} setTab={setTab} />
         <Pane aria-label="Dose and review">
           <SheetHead style={{ paddingBottom: 2 }}>
             <h2>Dose today</h2>
-            <span>hard sets, fractional</span>
+            <DoseLegend />
           </SheetHead>
           <Fan dose={appraisal.dose} />
           <div style={{ borderTop: `1px solid ${ink.rule}` }} />
@@ -312,17 +169,17 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
   );
 }
 
+/** The session of the same client before or after this one, as the client's page lists them. */
+function neighbour({ stored, file }: OpenedSession, by: 1 | -1): string | undefined {
+  const order = inOrder(file.sessions).map((s) => s.id);
+  return order[order.indexOf(stored.id) + by];
+}
+
 /** The session designer. */
 export function DesignerScreen(): ReactNode {
   const { id = '' } = useParams();
   const { opened, error, again } = useOpenedSession(id);
-  if (error)
-    return (
-      <Blank title="This session cannot be opened">
-        <p>{error.message}</p>
-        <Act onPress={again}>Try again</Act>
-      </Blank>
-    );
+  if (error) return <Failed what="This session cannot be opened" error={error} again={again} />;
   if (!opened) return <Blank title="Opening the session…" />;
   return <Table key={opened.stored.id} opened={opened} />;
 }

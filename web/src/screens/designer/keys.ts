@@ -1,30 +1,22 @@
 import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { linesOf, type Block } from '@drimbo/core/session/document';
-import type { KeyboardEvent } from 'react';
 import { newId } from '../../data/queries';
 import type { Designer } from '../../state/use-designer';
 
-/** What the keys do, as the help tells it. */
-export const keyHelp: { keys: string; does: string }[] = [
-  { keys: 'A', does: 'Add a movement by typing' },
-  { keys: '↑ ↓', does: 'Walk the line-up' },
-  { keys: 'Enter', does: 'Edit the sets and reps of the movement; Tab goes on to its other figures' },
-  { keys: 'Alt ↑ ↓', does: 'Move it up or down' },
-  { keys: 'P', does: 'Pair it with the next; in a pair or round, part them' },
-  { keys: 'J', does: 'Join the next movement to its pair or round, up to six in turn' },
-  { keys: 'D', does: 'Duplicate it' },
-  { keys: 'Delete', does: 'Take it out' },
-  { keys: 'Ctrl Z', does: 'Undo, without limit' },
-  { keys: 'Ctrl Shift Z', does: 'Redo' },
-  { keys: '/', does: 'Find a client, a session, a movement, a gym; or the max of a set: 100 x 5' },
-  { keys: '?', does: 'This list' },
-];
+export const nameOf = (lineId: string): HTMLElement | null =>
+  document.querySelector<HTMLElement>(`[data-name="${CSS.escape(lineId)}"]`);
 
-const focusName = (id: string): void => {
-  requestAnimationFrame(() =>
-    document.querySelector<HTMLElement>(`[data-name="${CSS.escape(id)}"]`)?.focus(),
-  );
+/** Now, and once more where a row that moved lost it on the way. */
+const focusName = (lineId: string): void => {
+  nameOf(lineId)?.focus();
+  requestAnimationFrame(() => {
+    if (document.activeElement === document.body) nameOf(lineId)?.focus();
+  });
 };
+
+/** Goes to the sets and reps of a movement. */
+export const editLine = (lineId: string): void =>
+  document.querySelector<HTMLElement>(`[data-line="${CSS.escape(lineId)}"] :is(input, textarea)`)?.focus();
 
 /** The most movements that are done in turn. */
 const MOST_IN_TURN = 6;
@@ -60,53 +52,43 @@ export function pairOrPart(designer: Designer, m: MeasuredLine): void {
   joinNext(designer, m);
 }
 
-/** Keys on a movement's name in the line-up. */
-export function lineKeys(designer: Designer) {
-  return (e: KeyboardEvent, m: MeasuredLine): void => {
-    if (e.ctrlKey || e.metaKey) return;
-    const { session, edit, select } = designer;
-    const order = linesOf(session).map((l) => l.id);
-    const at = order.indexOf(m.id);
-    const block = session.blocks.findIndex((b) => b.id === m.blockId);
-    const name = m.name.toLowerCase();
-    const walk = (to: string | undefined): void => {
-      if (to === undefined) return;
-      select(to);
-      focusName(to);
-    };
-    const acts: Record<string, () => void> = {
-      ArrowDown: () =>
-        e.altKey ? edit({ do: 'move line', line: m.id, to: block + 1 }, `move ${name}`) : walk(order[at + 1]),
-      ArrowUp: () =>
-        e.altKey
-          ? block > 0
-            ? edit({ do: 'move line', line: m.id, to: block - 1 }, `move ${name}`)
-            : undefined
-          : walk(order[at - 1]),
-      Enter: () =>
-        document
-          .querySelector<HTMLElement>(`[data-line="${CSS.escape(m.id)}"] :is(input, textarea)`)
-          ?.focus(),
-      Delete: () => {
-        edit({ do: 'remove line', line: m.id }, `take out ${name}`);
-        walk(order[at + 1] ?? order[at - 1]);
-      },
-      d: () =>
-        edit(
-          { do: 'duplicate line', line: m.id, newLine: newId('line'), newBlock: newId('block') },
-          `duplicate ${name}`,
-        ),
-      p: () => pairOrPart(designer, m),
-      j: () => joinNext(designer, m),
-    };
-    acts.Backspace = acts.Delete!;
-    const act = acts[e.key.length === 1 ? e.key.toLowerCase() : e.key];
-    if (!act) return;
-    e.preventDefault();
-    e.stopPropagation();
-    act();
-    if (e.altKey) focusName(m.id);
+/** What a key does to the chosen movement; null where it does nothing. */
+export function lineAct(designer: Designer, m: MeasuredLine, key: string, alt: boolean): (() => void) | null {
+  const { session, edit, select } = designer;
+  const order = linesOf(session).map((l) => l.id);
+  const at = order.indexOf(m.id);
+  const block = session.blocks.findIndex((b) => b.id === m.blockId);
+  const name = m.name.toLowerCase();
+  const walk = (to: string | undefined): void => {
+    if (to === undefined) return;
+    select(to);
+    focusName(to);
   };
+  const move = (to: number): void => {
+    if (to >= 0) edit({ do: 'move line', line: m.id, to }, `move ${name}`);
+    focusName(m.id);
+  };
+  const remove = (): void => {
+    edit({ do: 'remove line', line: m.id }, `remove ${name}`);
+    walk(order[at + 1] ?? order[at - 1]);
+  };
+  const acts: Record<string, () => void> = alt
+    ? { ArrowDown: () => move(block + 1), ArrowUp: () => move(block - 1) }
+    : {
+        ArrowDown: () => walk(order[at + 1] ?? m.id),
+        ArrowUp: () => walk(order[at - 1] ?? m.id),
+        Enter: () => editLine(m.id),
+        Delete: remove,
+        Backspace: remove,
+        d: () =>
+          edit(
+            { do: 'duplicate line', line: m.id, newLine: newId('line'), newBlock: newId('block') },
+            `duplicate ${name}`,
+          ),
+        p: () => pairOrPart(designer, m),
+        j: () => joinNext(designer, m),
+      };
+  return acts[key.length === 1 ? key.toLowerCase() : key] ?? null;
 }
 
 /** True when keys belong to what is being typed. */

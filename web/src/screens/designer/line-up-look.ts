@@ -1,4 +1,5 @@
 import { styled } from 'styled-components';
+import { TextButton } from '../../parts/text-button';
 import { ink, narrow, size } from '../../look/theme';
 
 /** Eight columns: handle, voice, movement, sets and reps, reserve, load, rest, minutes. */
@@ -59,18 +60,10 @@ export const Row = styled.div<{ $chosen: boolean }>`
     }
   }
 `;
-export const Handle = styled.button`
-  border: none;
-  background: none;
-  padding: 4px 0;
-  cursor: grab;
-  color: ${ink.soft};
-  opacity: 0.75;
-  touch-action: none;
-`;
-export const Name = styled.button`
-  border: none;
-  background: none;
+export const Name = styled(TextButton)`
+  && {
+    text-decoration: none;
+  }
   padding: 2px 4px 0;
   text-align: left;
   font-weight: 650;

@@ -3,9 +3,10 @@ import { line, session } from '@drimbo/core/testing/samples';
 import { act, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
+import type { Designer } from '../../state/use-designer';
 import { onBench } from '../../testing/desk';
-import { lineKeys } from './keys';
 import { LineUp } from './line-up';
+import { useDesignerKeys } from './use-keys';
 
 const names = (s: Session): string[] => linesOf(s).map((l) => l.movement);
 const kinds = (s: Session): string[] => s.blocks.map((b) => b.kind);
@@ -16,10 +17,15 @@ const four = session([
   line('pushdown'),
 ]);
 
+function Keyed({ designer }: { designer: Designer }): ReactNode {
+  useDesignerKeys(designer, {}, () => null);
+  return <LineUp designer={designer} />;
+}
+
 const start = (s: Session = four) => {
   const { designer } = onBench(s, (d): ReactNode => (
     <>
-      <LineUp designer={d} onKeys={lineKeys(d)} />
+      <Keyed designer={d} />
       <button type="button" onClick={d.undo}>
         Back
       </button>

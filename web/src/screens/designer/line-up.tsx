@@ -6,27 +6,13 @@ import { parseReserve, parseTempo, reserveText, tempoText, tempoWords } from '@d
 import { parseScheme, schemeText } from '@drimbo/core/session/schemes';
 import { massFigure, type MassUnit } from '@drimbo/core/units/mass';
 import { clockText, parseDuration } from '@drimbo/core/units/time';
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core';
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
-import { GripVertical } from 'lucide-react';
-import { type KeyboardEvent, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import type { Designer } from '../../state/use-designer';
-import { ink, severityInk, voiceInk } from '../../look/theme';
-import { Cell } from './cell';
-import { BlockBox, Handle, Head, Minutes, Name, Quiet, Row, Scroll } from './line-up-look';
+import { severityInk, voiceInk } from '../../look/theme';
+import { Cell } from '../../parts/cell';
+import { BlockBox, Head, Minutes, Name, Quiet, Row, Scroll } from './line-up-look';
+import { Sortable, type Held } from '../../parts/sortable';
+import { editLine } from './keys';
 import { readBetween, readLoads } from './reading';
 
 /** What the cell shows for the loads of a line, without the unit's repeats. */
@@ -62,14 +48,12 @@ function LineRow({
   m,
   between,
   designer,
-  onKeys,
   lastOfPair,
   paired,
   handle,
 }: {
   m: MeasuredLine;
   designer: Designer;
-  onKeys: (e: KeyboardEvent, m: MeasuredLine) => void;
   /** Seconds within the pair. */
   between: number;
   paired: boolean;
@@ -92,10 +76,12 @@ function LineRow({
       {handle}
       <span className="bar" style={{ background: voiceInk[m.voice] }} />
       <Name
-        type="button"
-        aria-current={chosen ? 'true' : undefined}
+        aria-current={chosen}
         data-name={m.id}
-        onKeyDown={(e) => onKeys(e, m)}
+        onPress={(e) => {
+          designer.select(m.id);
+          if (e.pointerType === 'keyboard') editLine(m.id);
+        }}
       >
         <span className="name">{m.name}</span>
         <span className="detail">
@@ -186,55 +172,30 @@ function LineRow({
   );
 }
 
-function SortableBlock({
+function BlockRows({
   block,
   lines,
   designer,
-  onKeys,
+  held,
 }: {
   block: Block;
   lines: MeasuredLine[];
   designer: Designer;
-  onKeys: (e: KeyboardEvent, m: MeasuredLine) => void;
+  held: Held;
 }): ReactNode {
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
-    id: block.id,
-  });
   const paired = lines.length > 1;
+  const { keep, style, handle } = held;
   return (
-    <BlockBox
-      ref={setNodeRef}
-      $paired={paired}
-      style={{
-        transform: transform ? `translate3d(0, ${transform.y}px, 0)` : undefined,
-        transition: transition ?? undefined,
-        background: isDragging ? ink.hush : undefined,
-        zIndex: isDragging ? 2 : undefined,
-      }}
-    >
+    <BlockBox ref={keep} style={style} $paired={paired}>
       {lines.map((m, i) => (
         <LineRow
           key={m.id}
           m={m}
           designer={designer}
-          onKeys={onKeys}
           between={block.betweenS}
           paired={paired}
           lastOfPair={i === lines.length - 1}
-          handle={
-            i === 0 ? (
-              <Handle
-                type="button"
-                {...attributes}
-                {...listeners}
-                aria-label={`Move ${lines.map((l) => l.name).join(' and ')}`}
-              >
-                <GripVertical size={14} aria-hidden />
-              </Handle>
-            ) : (
-              <span />
-            )
-          }
+          handle={i === 0 ? handle : <span />}
         />
       ))}
     </BlockBox>
@@ -242,28 +203,16 @@ function SortableBlock({
 }
 
 /** The session's movements in order, every figure editable where it stands. */
-export function LineUp({
-  designer,
-  onKeys,
-}: {
-  designer: Designer;
-  onKeys: (e: KeyboardEvent, m: MeasuredLine) => void;
-}): ReactNode {
+export function LineUp({ designer }: { designer: Designer }): ReactNode {
   const { session, appraisal, edit } = designer;
   const byId = new Map(appraisal.lines.map((m) => [m.id, m]));
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
-  const dropped = ({ active, over }: DragEndEvent): void => {
-    if (!over || active.id === over.id) return;
-    const to = session.blocks.findIndex((b) => b.id === over.id);
-    const block = session.blocks.find((b) => b.id === active.id);
-    if (block && to >= 0)
-      edit(
-        { do: 'move line', line: block.lines[0]!.id, to },
-        `move ${byId.get(block.lines[0]!.id)?.name.toLowerCase() ?? 'movement'}`,
-      );
+  const blocks = new Map(session.blocks.map((b) => [b.id, b]));
+  const namesOf = (id: string): string[] => blocks.get(id)!.lines.map((l) => byId.get(l.id)!.name);
+  const move = (id: string, over: string): void => {
+    const to = session.blocks.findIndex((b) => b.id === over);
+    const line = blocks.get(id)?.lines[0];
+    if (line && to >= 0)
+      edit({ do: 'move line', line: line.id, to }, `move ${namesOf(id)[0]!.toLowerCase()}`);
   };
   return (
     <>
@@ -278,21 +227,25 @@ export function LineUp({
         <span className="right">Min</span>
       </Head>
       <Scroll tabIndex={-1}>
-        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
-          <SortableContext items={session.blocks.map((b) => b.id)} strategy={verticalListSortingStrategy}>
-            <ol aria-label="Line-up">
-              {session.blocks.map((b) => (
-                <SortableBlock
-                  key={b.id}
-                  block={b}
-                  lines={b.lines.map((l) => byId.get(l.id)!)}
-                  designer={designer}
-                  onKeys={onKeys}
-                />
-              ))}
-            </ol>
-          </SortableContext>
-        </DndContext>
+        <Sortable
+          label="Line-up"
+          ids={session.blocks.map((b) => b.id)}
+          says={(id) => namesOf(id).join(' and ')}
+          onMove={move}
+        >
+          {(id, held) => {
+            const block = blocks.get(id)!;
+            return (
+              <BlockRows
+                key={id}
+                block={block}
+                lines={block.lines.map((l) => byId.get(l.id)!)}
+                designer={designer}
+                held={held}
+              />
+            );
+          }}
+        </Sortable>
       </Scroll>
     </>
   );

@@ -13,10 +13,10 @@ import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Designer } from '../../state/use-designer';
 import { PlateSleeve } from '../../drawings/plate-sleeve';
-import { Act } from '../../parts/act';
+import { Button } from '../../parts/button';
 import { ink, size } from '../../look/theme';
 import { Along } from './along';
-import { Cell } from './cell';
+import { Cell } from '../../parts/cell';
 import { readLoads } from './reading';
 import { standingWords } from './standing';
 import { SchemeForm } from './scheme-form';
@@ -70,7 +70,8 @@ const nothingKnown: Record<MeasuredLine['movement']['load']['kind'], string> = {
 /** What a load that is a share of another lift's max rests on. */
 function shareWords({ lift, percent }: NonNullable<Line['percentOf']>, { context }: Designer): string {
   const entry = entryIn(context.notebook, lift);
-  if (!entry) return 'The lift it should be a share of is no longer there; the load follows its own reps.';
+  if (!entry)
+    return 'The lift it should be a percentage of is no longer there; the load follows its own reps.';
   const name = entry.name.toLowerCase();
   const max = clientMax(entry.movement, entry.rig, context);
   return max.basis === 'calibrate'
@@ -221,7 +222,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
         <p>Ramp: {m.ramps.map((r) => `${massText(r.kg, unit)} × ${r.reps}`).join(', ')}.</p>
       )}
       {m.line.loadKg !== null && (
-        <Act
+        <Button
           small
           onPress={() =>
             designer.edit(
@@ -231,7 +232,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
           }
         >
           Use the computed load
-        </Act>
+        </Button>
       )}
     </Body>
   );

@@ -2,10 +2,11 @@ import type { Finding, Fix } from '@drimbo/core/review/model';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Designer } from '../../state/use-designer';
-import { Act } from '../../parts/act';
-import { Field } from '../../parts/fields';
+import { Button } from '../../parts/button';
 import { Mark } from '../../parts/mark';
 import { SheetHead } from '../../parts/sheet';
+import { TextButton } from '../../parts/text-button';
+import { TextField } from '../../parts/text-field';
 import { ink, size } from '../../look/theme';
 
 const List = styled.ol`
@@ -31,14 +32,6 @@ const Item = styled.li<{ $off: boolean }>`
     color: ${ink.soft};
     line-height: 1.32;
     margin-top: 1px;
-  }
-  .what {
-    border: none;
-    background: none;
-    padding: 0;
-    font: inherit;
-    text-align: left;
-    cursor: pointer;
   }
   .foot {
     display: flex;
@@ -94,9 +87,7 @@ function OneFinding({ finding, designer }: { finding: Finding; designer: Designe
       <div>
         <h3>
           {focusOn ? (
-            <button type="button" className="what" onClick={() => designer.select(focusOn)}>
-              {finding.what}
-            </button>
+            <TextButton onPress={() => designer.select(focusOn)}>{finding.what}</TextButton>
           ) : (
             finding.what
           )}
@@ -106,23 +97,23 @@ function OneFinding({ finding, designer }: { finding: Finding; designer: Designe
         <div className="foot">
           {finding.dismissed === null &&
             finding.fixes.map((fix) => (
-              <Act key={fix.label} small onPress={() => designer.edit(fix.edit, fix.label.toLowerCase())}>
+              <Button key={fix.label} small onPress={() => designer.edit(fix.edit, fix.label.toLowerCase())}>
                 {fix.label}
                 <span style={{ fontWeight: 420, whiteSpace: 'nowrap' }}>{effectText(fix)}</span>
-              </Act>
+              </Button>
             ))}
           {finding.dismissed === null ? (
-            <Act small kind="quiet" aria-expanded={asking} onPress={() => setAsking(!asking)}>
+            <Button small kind="quiet" aria-expanded={asking} onPress={() => setAsking(!asking)}>
               Set aside
-            </Act>
+            </Button>
           ) : (
-            <Act
+            <Button
               small
               kind="quiet"
               onPress={() => designer.edit({ do: 'recall', finding: finding.key }, 'bring a finding back')}
             >
               Bring back
-            </Act>
+            </Button>
           )}
           <span className="ground">{groundWords[finding.ground]}</span>
         </div>
@@ -134,17 +125,18 @@ function OneFinding({ finding, designer }: { finding: Finding; designer: Designe
               setAside();
             }}
           >
-            <Field
-              aria-label="Why go on anyway"
+            <TextField
+              label="Why go on anyway"
+              labelPlace="unseen"
               placeholder="Why go on anyway?"
               autoFocus
               value={reason}
               maxLength={300}
-              onChange={(e) => setReason(e.target.value)}
+              onChange={setReason}
             />
-            <Act small type="submit" isDisabled={reason.trim() === ''}>
+            <Button small type="submit" isDisabled={reason.trim() === ''}>
               Keep it
-            </Act>
+            </Button>
           </form>
         )}
       </div>
@@ -171,7 +163,7 @@ export function ReviewPane({ designer }: { designer: Designer }): ReactNode {
           {words.length > 0 ? words.join(', ') : 'nothing found'}
         </span>
       </SheetHead>
-      <List aria-label="Findings" tabIndex={0}>
+      <List id="review" aria-label="Findings" tabIndex={0}>
         {designer.appraisal.findings.map((f) => (
           <OneFinding key={f.key} finding={f} designer={designer} />
         ))}

@@ -4,11 +4,12 @@ import { allEntries } from '@drimbo/core/movements/notebook';
 import { schemeText, turnedInto, type Scheme, type SchemeKind } from '@drimbo/core/session/schemes';
 import { moduleOf, schemeModules } from '@drimbo/core/session/schemes/all';
 import { readReps, repsText, type SchemeField } from '@drimbo/core/session/schemes/model';
-import { useId, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Designer } from '../../state/use-designer';
+import { Select, type SelectProps } from '../../parts/select';
 import { ink, size } from '../../look/theme';
-import { Cell } from './cell';
+import { Cell } from '../../parts/cell';
 
 const Form = styled.div`
   display: grid;
@@ -22,13 +23,22 @@ const Form = styled.div`
     font-size: ${size.fine};
     white-space: nowrap;
   }
-  select {
-    width: 100%;
-    border: 1px solid ${ink.rule};
-    border-radius: 3px;
-    background: ${ink.raised};
-    min-height: 24px;
-    font-size: ${size.small};
+  .choose {
+    grid-column: 1 / -1;
+    > .react-aria-Button {
+      flex: 1;
+    }
+    > .react-aria-Label {
+      min-width: 84px;
+    }
+  }
+  .wide {
+    grid-column: 1 / -1;
+    display: flex;
+    gap: 4px;
+    > .choose {
+      flex: 1;
+    }
   }
   .unit {
     display: flex;
@@ -45,6 +55,12 @@ const Form = styled.div`
   }
 `;
 
+/** A choice over the two columns of the form. */
+const Choose = <K extends string>(props: SelectProps<K>): ReactNode => (
+  <Select small labelPlace="before" className="choose" {...props} />
+);
+const named = (lift: Entry): [string, string] => [lift.id, lift.name.toLowerCase()];
+
 interface FieldProps {
   scheme: Scheme;
   field: SchemeField<Scheme>;
@@ -54,7 +70,6 @@ interface FieldProps {
 }
 
 function FieldRow({ scheme, field, name, movement, take }: FieldProps): ReactNode {
-  const id = useId();
   const value = scheme[field.key as keyof Scheme] as unknown;
   const put = (next: unknown, brings: Partial<Scheme> = {}): void => {
     const changed = { ...scheme, ...brings, [field.key]: next } as Scheme;
@@ -62,22 +77,14 @@ function FieldRow({ scheme, field, name, movement, take }: FieldProps): ReactNod
   };
   if (field.is === 'choice')
     return (
-      <>
-        <label htmlFor={id}>{field.label}</label>
-        <select
-          id={id}
-          value={String(value)}
-          onChange={(e) => put(e.target.value, field.options.find((o) => o.value === e.target.value)?.brings)}
-        >
-          {field.options
-            .filter((o) => !o.needs || o.value === value || movement.knobs[o.needs])
-            .map((o) => (
-              <option key={o.value} value={o.value}>
-                {o.says}
-              </option>
-            ))}
-        </select>
-      </>
+      <Choose
+        label={field.label}
+        value={String(value)}
+        options={field.options
+          .filter((o) => !o.needs || o.value === value || movement.knobs[o.needs])
+          .map((o) => [o.value, o.says])}
+        onChange={(next) => put(next, field.options.find((o) => o.value === next)?.brings)}
+      />
     );
   if (field.is === 'reps')
     return (
@@ -149,24 +156,17 @@ export function SchemeForm({ line: m, designer }: { line: MeasuredLine; designer
       `${says} of ${name}`,
       `scheme ${m.id} ${Object.keys(patch).join()}`,
     );
-  const id = useId();
   const [usual, others] = sourcesOf(designer.context.notebook);
   return (
     <Form>
-      <label htmlFor={`${id}-kind`}>Sets go</label>
-      <select
-        id={`${id}-kind`}
+      <Choose
+        label="Sets go"
         value={scheme.kind}
-        onChange={(e) =>
-          change({ scheme: turnedInto(scheme, e.target.value as SchemeKind), loadKg: null }, 'scheme')
+        options={schemeModules.map((s) => [s.kind, s.name.toLowerCase()])}
+        onChange={(kind) =>
+          change({ scheme: turnedInto(scheme, kind as SchemeKind), loadKg: null }, 'scheme')
         }
-      >
-        {schemeModules.map((s) => (
-          <option key={s.kind} value={s.kind}>
-            {s.name.toLowerCase()}
-          </option>
-        ))}
-      </select>
+      />
       <p className="about">
         {module.about} <b style={{ color: ink.ink }}>{schemeText(scheme)}</b>
       </p>
@@ -180,37 +180,24 @@ export function SchemeForm({ line: m, designer }: { line: MeasuredLine; designer
           take={(next) => change({ scheme: next }, 'scheme')}
         />
       ))}
-      <label htmlFor={`${id}-from`}>Load from</label>
-      <span className="unit">
-        <select
-          id={`${id}-from`}
-          value={percentOf?.lift ?? ''}
-          onChange={(e) =>
-            change(
-              {
-                percentOf: e.target.value
-                  ? { lift: e.target.value, percent: percentOf?.percent ?? 80 }
-                  : undefined,
-              },
-              'load',
-            )
+      <span className="wide">
+        <Choose
+          label="Load from"
+          value={percentOf?.lift ?? null}
+          none="its own reps and reserve"
+          options={[]}
+          groups={[
+            { name: 'A percentage of', options: usual.map(named) },
+            { name: 'A percentage of another lift', options: others.map(named) },
+          ]}
+          onChange={(lift) =>
+            change({ percentOf: lift ? { lift, percent: percentOf?.percent ?? 80 } : undefined }, 'load')
           }
-        >
-          <option value="">its own reps and reserve</option>
-          {[usual, others].map((lifts, i) => (
-            <optgroup key={i} label={i === 0 ? 'A share of' : 'A share of another lift'}>
-              {lifts.map((lift) => (
-                <option key={lift.id} value={lift.id}>
-                  {lift.name.toLowerCase()}
-                </option>
-              ))}
-            </optgroup>
-          ))}
-        </select>
+        />
         {percentOf && (
           <span style={{ width: 58, display: 'inline-flex', alignItems: 'center' }}>
             <Cell
-              label={`Share of that lift's max, ${name}`}
+              label={`Percentage of that lift's max, ${name}`}
               text={String(percentOf.percent)}
               read={(t) => {
                 const n = Number(t);
@@ -224,34 +211,26 @@ export function SchemeForm({ line: m, designer }: { line: MeasuredLine; designer
         )}
       </span>
       {module.oneLoad && !percentOf && (
-        <>
-          <label htmlFor={`${id}-loads`}>Over the sets</label>
-          <select
-            id={`${id}-loads`}
-            value={m.line.loads ?? ''}
-            onChange={(e) =>
-              change({ loads: (e.target.value || undefined) as typeof m.line.loads, loadKg: null }, 'loads')
-            }
-          >
-            <option value="">as the reps need</option>
-            <option value="one">one load</option>
-            <option value="down">loads coming down</option>
-          </select>
-        </>
+        <Choose
+          label="Over the sets"
+          value={m.line.loads ?? null}
+          none="as the reps need"
+          options={[
+            ['one', 'one load'],
+            ['down', 'loads coming down'],
+          ]}
+          onChange={(loads) =>
+            change({ loads: (loads ?? undefined) as typeof m.line.loads, loadKg: null }, 'loads')
+          }
+        />
       )}
-      <label htmlFor={`${id}-between`}>Between sets</label>
-      <select
-        id={`${id}-between`}
-        value={squeezeS ?? 0}
-        onChange={(e) => change({ squeezeS: Number(e.target.value) || undefined }, 'rest')}
-      >
-        <option value={0}>rest</option>
-        {[5, 10, 15, 20].map((s) => (
-          <option key={s} value={s}>
-            squeeze hard for {s} s, breathing
-          </option>
-        ))}
-      </select>
+      <Choose
+        label="Between sets"
+        value={squeezeS ? String(squeezeS) : null}
+        none="rest"
+        options={[5, 10, 15, 20].map((s) => [String(s), `squeeze hard for ${s} s, breathing`])}
+        onChange={(s) => change({ squeezeS: s === null ? undefined : Number(s) }, 'rest')}
+      />
     </Form>
   );
 }

@@ -9,36 +9,48 @@ import { styled } from 'styled-components';
 import type { Stored } from '../../data/queries';
 import type { Designer } from '../../state/use-designer';
 import type { Kit } from '@drimbo/core/kit/kit';
-import { Act } from '../../parts/act';
+import { Button } from '../../parts/button';
 import { ink, size, wide } from '../../look/theme';
-import { Cell } from './cell';
-import { Suit } from './suit';
+import { AdaptButton } from './adapt-button';
+import { LinkButton } from '../../parts/link-button';
+import { Select, type SelectProps } from '../../parts/select';
+import { Switch } from '../../parts/switch';
+import { TextField } from '../../parts/text-field';
+import { Cell } from '../../parts/cell';
 
 const Bar = styled.header`
-  display: flex;
-  align-items: center;
-  gap: 14px;
-  padding: 8px 0 8px;
+  padding: 8px 0;
+  display: grid;
+  gap: 2px;
+  .first {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+  }
   @media (max-width: 1000px) {
-    flex-wrap: wrap;
-    > :first-child {
-      flex-basis: 100% !important;
+    .first {
+      flex-wrap: wrap;
+      > :first-child {
+        flex-basis: 100% !important;
+      }
     }
   }
 `;
-const TitleBox = styled.input`
-  font-size: 22px;
-  font-weight: 720;
-  ${wide}
-  border: 1px solid transparent;
-  border-radius: 3px;
-  background: transparent;
-  padding: 0 6px;
-  margin-left: -6px;
-  width: 100%;
-  min-width: 0;
-  text-overflow: ellipsis;
-  &:hover {
+const TitleBox = styled(TextField)`
+  input {
+    font-size: 22px;
+    font-weight: 720;
+    ${wide}
+    border: 1px solid transparent;
+    border-radius: 3px;
+    background: transparent;
+    padding: 0 6px;
+    margin-left: -6px;
+    width: 100%;
+    min-width: 0;
+    text-overflow: ellipsis;
+  }
+  input:hover {
     border-color: ${ink.rule};
   }
 `;
@@ -58,18 +70,9 @@ const Facts = styled.div`
     align-items: center;
     gap: 4px;
   }
-  select {
-    border: 1px solid transparent;
-    border-radius: 3px;
-    background: transparent;
-    font-weight: 600;
+  .react-aria-Select > .react-aria-Button {
     color: ${ink.ink};
-    padding: 1px 2px;
-    max-width: 170px;
-    field-sizing: content;
-  }
-  select:hover {
-    border-color: ${ink.rule};
+    max-width: 210px;
   }
 `;
 const SaveWord = styled.span`
@@ -99,28 +102,8 @@ const saveWords: Record<Designer['save']['is'], string> = {
 
 const states: Session['status'][] = ['draft', 'handed over', 'finished'];
 
-interface PickProps<T extends string> {
-  label: string;
-  value: T;
-  options: [T, string][];
-  /** A choice that is shown but cannot be taken now. */
-  refused?: T | null;
-  take: (value: T) => void;
-}
-
-function Pick<T extends string>({ label, value, options, refused = null, take }: PickProps<T>): ReactNode {
-  return (
-    <label>
-      {label}
-      <select value={value} onChange={(e) => take(e.target.value as T)}>
-        {options.map(([id, name]) => (
-          <option key={id} value={id} disabled={id === refused}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
+function Pick<T extends string>(props: SelectProps<T>): ReactNode {
+  return <Select quiet labelPlace="before" {...props} />;
 }
 
 /** Title, client, frame of the session, undo, the state of saving, and the way to the sheet. */
@@ -144,119 +127,97 @@ export function SessionHead({
   ): void => edit({ do: 'head', patch }, says, key);
   return (
     <Bar>
-      <div style={{ flex: 1, minWidth: 0 }}>
-        <h1 className="unseen">{session.title}</h1>
-        <TitleBox
-          aria-label="Title of the session"
-          value={session.title}
-          maxLength={120}
-          onChange={(e) => {
-            if (e.target.value.trim() !== '') head({ title: e.target.value }, 'title', 'title');
-          }}
-        />
-        <Facts>
-          <Link to={`/clients/${session.clientId}`} style={{ color: ink.ink, fontWeight: 650 }}>
-            {context.client.name}
-          </Link>
-          <span className="fact">
-            <span>Time</span>
-            <span style={{ width: 58 }}>
-              <Cell
-                label="Minutes the client has"
-                strong
-                testId="cell-minutes"
-                text={`${session.minutes} min`}
-                read={(t) => {
-                  const n = Number(/^\s*(\d{2,3})\s*(?:m|min|minutes)?\s*$/.exec(t)?.[1] ?? NaN);
-                  return n >= 10 && n <= 240 ? n : null;
-                }}
-                hint="Whole minutes, 10 to 240"
-                take={(minutes) => head({ minutes }, 'minutes', 'minutes')}
-              />
-            </span>
-          </span>
-          <Pick
-            label="For"
-            value={session.emphasis}
-            options={[...new Set([...emphases, session.emphasis])].map((e) => [
-              e,
-              emphasisName(e).toLowerCase(),
-            ])}
-            take={(emphasis) => head({ emphasis }, 'emphasis')}
+      <div className="first">
+        <div style={{ flex: 1, minWidth: 0 }}>
+          <h1 className="unseen">{session.title}</h1>
+          <TitleBox
+            label="Title of the session"
+            labelPlace="unseen"
+            value={session.title}
+            maxLength={120}
+            onChange={(title) => {
+              if (title.trim() !== '') head({ title }, 'title', 'title');
+            }}
           />
-          <Pick
-            label="School"
-            value={session.school}
-            options={schoolIds.map((s) => [s, schools[s].name])}
-            take={(school) => head({ school }, 'school')}
-          />
-          <Pick
-            label="Kit"
-            value={session.kitId}
-            options={kits.map((k) => [k.id, k.document.name])}
-            take={(kitId) => head({ kitId }, 'kit')}
-          />
-          <Pick
-            label="State"
-            value={session.status}
-            options={states.map((s) => [s, s])}
-            refused={mustAskFirst(context.client) ? 'handed over' : null}
-            take={(status) => head({ status }, 'state')}
-          />
-          <label>
-            <input
-              type="checkbox"
-              checked={session.spotter}
-              onChange={(e) => head({ spotter: e.target.checked }, 'spotter')}
-            />
-            Spotter
-          </label>
-        </Facts>
-      </div>
-      <SaveWord role="status" data-testid="save-state">
-        {saveWords[designer.save.is]}
-      </SaveWord>
-      <Suit designer={designer} />
-      <Act kind="quiet" onPress={onText}>
-        <FileText size={15} aria-hidden /> Text
-      </Act>
-      <Act
-        aria-label={designer.canUndo ? `Undo ${designer.canUndo}` : 'Undo'}
-        isDisabled={!designer.canUndo}
-        onPress={designer.undo}
-      >
-        <Undo2 size={15} aria-hidden /> Undo
-      </Act>
-      <Act
-        aria-label={designer.canRedo ? `Redo ${designer.canRedo}` : 'Redo'}
-        isDisabled={!designer.canRedo}
-        onPress={designer.redo}
-      >
-        <Redo2 size={15} aria-hidden /> Redo
-      </Act>
-      <Link
-        to={`/sessions/${id}/sheet`}
-        style={{ textDecoration: 'none' }}
-        data-testid="to-sheet"
-        className="to-sheet"
-      >
-        <SheetButton>
+        </div>
+        <SaveWord role="status" data-testid="save-state">
+          {saveWords[designer.save.is]}
+        </SaveWord>
+        <AdaptButton designer={designer} />
+        <Button kind="quiet" onPress={onText}>
+          <FileText size={15} aria-hidden /> Text
+        </Button>
+        <Button
+          aria-label={designer.canUndo ? `Undo ${designer.canUndo}` : 'Undo'}
+          isDisabled={!designer.canUndo}
+          onPress={designer.undo}
+        >
+          <Undo2 size={15} aria-hidden /> Undo
+        </Button>
+        <Button
+          aria-label={designer.canRedo ? `Redo ${designer.canRedo}` : 'Redo'}
+          isDisabled={!designer.canRedo}
+          onPress={designer.redo}
+        >
+          <Redo2 size={15} aria-hidden /> Redo
+        </Button>
+        <LinkButton kind="strong" to={`/sessions/${id}/sheet`} data-testid="to-sheet">
           <Printer size={15} aria-hidden /> Print sheet
-        </SheetButton>
-      </Link>
+        </LinkButton>
+      </div>
+      <Facts>
+        <Link to={`/clients/${session.clientId}`} style={{ color: ink.ink, fontWeight: 650 }}>
+          {context.client.name}
+        </Link>
+        <span className="fact">
+          <span>Time</span>
+          <span style={{ width: 58 }}>
+            <Cell
+              label="Minutes the client has"
+              strong
+              testId="cell-minutes"
+              text={`${session.minutes} min`}
+              read={(t) => {
+                const n = Number(/^\s*(\d{2,3})\s*(?:m|min|minutes)?\s*$/.exec(t)?.[1] ?? NaN);
+                return n >= 10 && n <= 240 ? n : null;
+              }}
+              hint="Whole minutes, 10 to 240"
+              take={(minutes) => head({ minutes }, 'minutes', 'minutes')}
+            />
+          </span>
+        </span>
+        <Pick
+          label="For"
+          value={session.emphasis}
+          options={[...new Set([...emphases, session.emphasis])].map((e) => [
+            e,
+            emphasisName(e).toLowerCase(),
+          ])}
+          onChange={(emphasis) => emphasis && head({ emphasis }, 'emphasis')}
+        />
+        <Pick
+          label="School"
+          value={session.school}
+          options={schoolIds.map((s) => [s, schools[s].name])}
+          onChange={(school) => school && head({ school }, 'school')}
+        />
+        <Pick
+          label="Kit"
+          value={session.kitId}
+          options={kits.map((k) => [k.id, k.document.name])}
+          onChange={(kitId) => kitId && head({ kitId }, 'kit')}
+        />
+        <Pick
+          label="State"
+          value={session.status}
+          options={states.map((s) => [s, s])}
+          refused={mustAskFirst(context.client) ? ['handed over'] : []}
+          onChange={(status) => status && head({ status }, 'state')}
+        />
+        <Switch isOn={session.spotter} onChange={(spotter) => head({ spotter }, 'spotter')}>
+          Spotter
+        </Switch>
+      </Facts>
     </Bar>
   );
 }
-
-const SheetButton = styled.span`
-  display: inline-flex;
-  gap: 6px;
-  align-items: center;
-  background: ${ink.ink};
-  color: ${ink.sheet};
-  border-radius: 3px;
-  padding: 6px 12px;
-  font-weight: 600;
-  font-size: ${size.small};
-  min-height: 30px;
-`;

@@ -20,7 +20,9 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
 import type { Designer } from '../../state/use-designer';
-import { Act } from '../../parts/act';
+import { Button } from '../../parts/button';
+import { Disclosure } from '../../parts/disclosure';
+import { Select } from '../../parts/select';
 import { ink, size, voiceText } from '../../look/theme';
 
 const Body = styled.div`
@@ -68,11 +70,6 @@ const Row = styled.li`
   p {
     color: ${ink.soft};
     font-size: 12.5px;
-  }
-  summary {
-    cursor: pointer;
-    color: ${ink.soft};
-    font-size: ${size.fine};
   }
   dl {
     display: grid;
@@ -137,7 +134,7 @@ function SwapRow({
             </p>
           )}
         </div>
-        <Act
+        <Button
           small
           onPress={() =>
             designer.edit(change.edit, `swap ${m.name.toLowerCase()} for ${swap.entry.name.toLowerCase()}`)
@@ -145,10 +142,9 @@ function SwapRow({
           aria-label={`Swap in ${swap.entry.name.toLowerCase()}`}
         >
           Swap in
-        </Act>
+        </Button>
       </div>
-      <details>
-        <summary>fits {Math.round(swap.score * 100)} of 100: why</summary>
+      <Disclosure says={`fits ${Math.round(swap.score * 100)} of 100: why`}>
         <dl>
           {swap.parts.map((p) => (
             <div key={p.name} style={{ display: 'contents' }}>
@@ -162,7 +158,7 @@ function SwapRow({
             </div>
           ))}
         </dl>
-      </details>
+      </Disclosure>
     </Row>
   );
 }
@@ -196,9 +192,9 @@ function ComplementRow({ found, designer }: { found: Complement; designer: Desig
             ))}
           </p>
         </div>
-        <Act small onPress={add} aria-label={`Add ${entry.name.toLowerCase()}`}>
+        <Button small onPress={add} aria-label={`Add ${entry.name.toLowerCase()}`}>
           Add
-        </Act>
+        </Button>
       </div>
     </Row>
   );
@@ -218,31 +214,27 @@ export function SwapTab({ line: m, designer }: { line: MeasuredLine; designer: D
     <Body>
       <h3>Same job</h3>
       <div className="ask">
-        <label>
-          with{' '}
-          <select
-            value={wish.other ?? ''}
-            onChange={(e) => setWish({ ...wish, other: (e.target.value || null) as SwapWish['other'] })}
-          >
-            <option value="">anything here</option>
-            <option value="kit">other kit</option>
-            <option value="angle">another angle</option>
-          </select>
-        </label>
-        <label>
-          kind to{' '}
-          <select
-            value={wish.kindTo ?? ''}
-            onChange={(e) => setWish({ ...wish, kindTo: (e.target.value || null) as SwapWish['kindTo'] })}
-          >
-            <option value="">no limit</option>
-            {limitIds.map((l) => (
-              <option key={l} value={l}>
-                {l}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Select
+          small
+          label="with"
+          labelPlace="before"
+          value={wish.other}
+          none="anything here"
+          options={[
+            ['kit', 'other kit'],
+            ['angle', 'another angle'],
+          ]}
+          onChange={(other) => setWish({ ...wish, other })}
+        />
+        <Select
+          small
+          label="kind to"
+          labelPlace="before"
+          value={wish.kindTo}
+          none="no limit"
+          options={limitIds.map((l) => [l, l])}
+          onChange={(kindTo) => setWish({ ...wish, kindTo })}
+        />
       </div>
       {swaps.length === 0 && (
         <p className="none">Nothing in this gym does the same job that way. Widen the wish.</p>

@@ -2,6 +2,7 @@ import { line, session, soundPush } from '@drimbo/core/testing/samples';
 import { linesOf, type Session } from '@drimbo/core/session/document';
 import { fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { find } from '../../testing/choose';
 import { onBench } from '../../testing/desk';
 import { TextDialog } from './text-dialog';
 
@@ -48,7 +49,7 @@ test('a line with no movement asks which, and keeps its figures when one is chos
   const { designer, user, rows } = start(session([]), 'wobbly thing 3x10 leave 1');
   expect(rows()[0]!.textContent).toContain('Which movement?');
   expect(screen.getByRole<HTMLButtonElement>('button', { name: /^Add 0/ }).disabled).toBe(true);
-  await user.selectOptions(screen.getByLabelText('Movement for “wobbly thing 3x10 leave 1”'), 'Chest dip');
+  await find(user, 'Movement for “wobbly thing 3x10 leave 1”', 'Chest dip');
   await user.click(screen.getByRole('button', { name: 'Add 1 movement' }));
   expect(linesOf(designer().session)[0]).toMatchObject({
     movement: 'dip',

@@ -11,36 +11,19 @@ import { schemeText } from '@drimbo/core/session/schemes';
 import { LONGEST_NOTE, MOST_BLOCKS } from '@drimbo/core/session/document';
 import type { Edit } from '@drimbo/core/session/edits';
 import { useMemo, useState, type ReactNode } from 'react';
-import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
 import type { Designer } from '../../state/use-designer';
-import { Act } from '../../parts/act';
-import { Area } from '../../parts/fields';
-import { floating } from '../../parts/surfaces';
+import { Button } from '../../parts/button';
+import { ComboBox } from '../../parts/combo-box';
+import { TextField } from '../../parts/text-field';
+import { Dialog } from '../../parts/dialog';
 import { ink, size } from '../../look/theme';
 
-const Veil = styled(ModalOverlay)`
-  position: fixed;
-  inset: 0;
-  background: ${ink.veil};
-  display: grid;
-  place-items: center;
-  z-index: 20;
-`;
-const Box = styled(Modal)`
-  ${floating}
-  width: min(1040px, calc(100vw - 24px));
-  max-height: calc(100vh - 40px);
-  overflow: auto;
-  padding: 14px 16px;
-  h2 {
-    font-size: ${size.lead};
-    margin: 0 0 8px;
-  }
+const Inside = styled.div`
   .two {
     display: grid;
-    grid-template-columns: 1fr 1fr;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
     gap: 14px;
   }
   .acts {
@@ -56,7 +39,7 @@ const Box = styled(Modal)`
   }
   @media (max-width: 760px) {
     .two {
-      grid-template-columns: 1fr;
+      grid-template-columns: minmax(0, 1fr);
     }
   }
 `;
@@ -78,12 +61,9 @@ const Rows = styled.ol`
     text-decoration-style: wavy;
     text-underline-offset: 3px;
   }
-  select {
-    max-width: 220px;
-    border: 1px solid ${ink.rule};
-    border-radius: 3px;
-    background: ${ink.raised};
-    font-size: ${size.fine};
+  .which {
+    display: inline-grid;
+    width: 220px;
   }
   .text {
     color: ${ink.soft};
@@ -122,19 +102,16 @@ function ReadRow({
       {doubtful && (
         <div className="text">
           “{row.text}”{' '}
-          <select aria-label={`Movement for “${row.text}”`} value="" onChange={(e) => choose(e.target.value)}>
-            <option value="">{row.line ? 'means another movement…' : 'choose…'}</option>
-            {nearest.map((n) => (
-              <option key={n.id} value={n.id}>
-                {n.name}
-              </option>
-            ))}
-            {others.map((n) => (
-              <option key={n.id} value={n.id}>
-                {n.name}
-              </option>
-            ))}
-          </select>
+          <ComboBox
+            small
+            className="which"
+            label={`Movement for “${row.text}”`}
+            labelPlace="unseen"
+            placeholder={row.line ? 'means another movement…' : 'choose…'}
+            value={null}
+            options={[...nearest, ...others].map((n): [string, string] => [n.id, n.name])}
+            onChange={choose}
+          />
         </div>
       )}
     </li>
@@ -210,35 +187,32 @@ export function TextDialog({
     close();
   };
   return (
-    <Veil isOpen isDismissable onOpenChange={(open) => !open && close()}>
-      <Box>
-        <Dialog>
-          <Heading slot="title" level={2}>
-            Session as text
-          </Heading>
+    <Dialog title="Session as text" isOpen onClose={close} widthPx={1040}>
+      {() => (
+        <Inside>
           <div className="two">
             <div>
-              <Area
-                aria-label="Text"
+              <TextField
+                label="Text"
+                labelPlace="unseen"
                 rows={18}
                 autoFocus
-                spellCheck={false}
                 placeholder={
                   'Paste a message or a session, one movement a line or several:\nincline db 4x8, then flys 3x12 super w/ pushups to failure, 90s rest'
                 }
                 value={text}
-                onChange={(e) => setText(e.target.value)}
+                onChange={setText}
               />
               <div className="acts">
-                <Act
+                <Button
                   small
                   onPress={() =>
                     setText(writeSession(session, { unit: client.unit, ...(notebook ? { notebook } : {}) }))
                   }
                 >
                   This session as text
-                </Act>
-                <Act
+                </Button>
+                <Button
                   small
                   isDisabled={text.trim() === ''}
                   onPress={() => {
@@ -250,7 +224,7 @@ export function TextDialog({
                   }}
                 >
                   Copy
-                </Act>
+                </Button>
                 <span className="soft" role="status">
                   {said}
                 </span>
@@ -280,23 +254,23 @@ export function TextDialog({
             </div>
           </div>
           <div className="acts">
-            <Act kind="strong" isDisabled={count === 0 || blocks.length > room} onPress={add}>
+            <Button kind="strong" isDisabled={count === 0 || blocks.length > room} onPress={add}>
               Add {count} {count === 1 ? 'movement' : 'movements'}
-            </Act>
-            <Act isDisabled={count === 0 || blocks.length > MOST_BLOCKS} onPress={replace}>
+            </Button>
+            <Button isDisabled={count === 0 || blocks.length > MOST_BLOCKS} onPress={replace}>
               Replace the line-up
-            </Act>
-            <Act kind="quiet" onPress={close}>
+            </Button>
+            <Button kind="quiet" onPress={close}>
               Close
-            </Act>
+            </Button>
             {blocks.length > room && (
               <span className="soft" role="alert">
                 A session holds {MOST_BLOCKS} movements and rounds; there is room for {room} more.
               </span>
             )}
           </div>
-        </Dialog>
-      </Box>
-    </Veil>
+        </Inside>
+      )}
+    </Dialog>
   );
 }

@@ -10,7 +10,12 @@ const start = () => {
   const pasted: string[] = [];
   const ref = createRef<HTMLInputElement>();
   const { designer } = onBench(session([]), (d) => (
-    <TypedRow designer={d} inputRef={ref} onManyLines={(text) => pasted.push(text)} />
+    <TypedRow
+      designer={d}
+      inputRef={ref}
+      onBrowse={() => undefined}
+      onManyLines={(text) => pasted.push(text)}
+    />
   ));
   const box = screen.getByRole<HTMLInputElement>('combobox');
   const write = (text: string): void => void fireEvent.change(box, { target: { value: text } });

@@ -3,6 +3,7 @@ import { session } from '@drimbo/core/testing/samples';
 import type { WarmupItem } from '@drimbo/core/session/document';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { choose } from '../../testing/choose';
 import { onBench } from '../../testing/desk';
 import { readWarmupDose, WarmUp, warmupDose } from './warm-up';
 
@@ -46,11 +47,8 @@ test('things are added, dosed, moved and taken out, and the first lift led up to
   const warm = () => designer().session.warmup;
   expect(screen.getByText(/none yet/)).toBeTruthy();
   await user.click(screen.getByRole('button', { name: 'Edit warm-up' }));
-  const add = screen.getByLabelText<HTMLSelectElement>('Add to the warm-up');
-  const offered = [...add.options].map((o) => o.value);
-  expect(offered).toContain('easy-cardio');
-  await user.selectOptions(add, 'easy-cardio');
-  await user.selectOptions(add, 'pass-through');
+  await choose(user, 'Add to the warm-up', 'Easy cardio');
+  await choose(user, 'Add to the warm-up', 'Shoulder pass-through');
   expect(warm().map((w) => [w.movement, w.reps, w.seconds])).toEqual([
     ['easy-cardio', null, 240],
     ['pass-through', 12, null],
@@ -65,9 +63,9 @@ test('things are added, dosed, moved and taken out, and the first lift led up to
   expect(warm()[1]).toMatchObject({ sets: 2, reps: 10 });
   await user.click(screen.getByRole('button', { name: `Move ${name} up` }));
   expect(warm()[0]!.movement).toBe('pass-through');
-  await user.click(screen.getByRole('button', { name: `Take ${name} out` }));
+  await user.click(screen.getByRole('button', { name: `Remove ${name}` }));
   expect(warm()).toHaveLength(1);
-  await user.selectOptions(screen.getByLabelText('Lead up to the first lift by'), 'two sets of 12–15');
+  await choose(user, 'Lead up to the first lift by', 'two sets of 12–15');
   expect(designer().session.ramp).toBe('two sets');
 });
 

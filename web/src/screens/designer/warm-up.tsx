@@ -4,16 +4,15 @@ import type { WarmupItem } from '@drimbo/core/session/document';
 import { filledUp, missingParts, partOf } from '@drimbo/core/session/warming';
 import { durationWords, parseDuration } from '@drimbo/core/units/time';
 import { ArrowDown, ArrowUp, X } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
-import { Dialog, DialogTrigger, Heading, Popover } from 'react-aria-components';
+import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
 import type { Designer } from '../../state/use-designer';
-import { Act } from '../../parts/act';
-import { Choice } from '../../parts/fields';
-import { floating } from '../../parts/surfaces';
+import { Button } from '../../parts/button';
+import { Select } from '../../parts/select';
+import { Popover } from '../../parts/popover';
 import { ink, narrow, size } from '../../look/theme';
-import { Cell } from './cell';
+import { Cell } from '../../parts/cell';
 
 const Strip = styled.div`
   display: flex;
@@ -31,10 +30,7 @@ const Strip = styled.div`
     ${narrow}
   }
 `;
-const Pop = styled(Popover)`
-  ${floating}
-  padding: 12px;
-  width: 430px;
+const Inside = styled.div`
   ol {
     display: grid;
     gap: 2px;
@@ -81,13 +77,20 @@ export function readWarmupDose(text: string): Pick<WarmupItem, 'sets' | 'reps' |
 const offered = movements.filter((m) => m.family === 'preparation' || m.family === 'corrective');
 
 /** The warm-up in one line, and where it is edited. */
-export function WarmUp({ designer }: { designer: Designer }): ReactNode {
+export function WarmUp({
+  designer,
+  isOpen,
+  setOpen,
+}: {
+  designer: Designer;
+  /** Opened by a key too, where the designer says so. */
+  isOpen?: boolean;
+  setOpen?: (isOpen: boolean) => void;
+}): ReactNode {
   const { session, edit } = designer;
-  const [adding, setAdding] = useState('');
   const missing = missingParts(session.warmup);
   const total = session.warmup.reduce((t, w) => t + warmupSeconds(w), 0);
   const add = (movement: string): void => {
-    if (!movement) return;
     const cardio = movement === 'easy-cardio';
     edit(
       {
@@ -104,7 +107,6 @@ export function WarmUp({ designer }: { designer: Designer }): ReactNode {
       },
       'add to the warm-up',
     );
-    setAdding('');
   };
   return (
     <Strip>
@@ -115,15 +117,19 @@ export function WarmUp({ designer }: { designer: Designer }): ReactNode {
           : session.warmup.map((w) => `${nameOf(w).toLowerCase()} ${warmupDose(w)}`).join(', ')}
         {total > 0 && ` · ${Math.round(total / 60)} min`}
       </span>
-      <DialogTrigger>
-        <Act small kind="quiet">
-          Edit warm-up
-        </Act>
-        <Pop placement="bottom end">
-          <Dialog aria-label="Warm-up">
-            <Heading slot="title" style={{ fontSize: 14, margin: 0 }}>
-              Warm-up
-            </Heading>
+      <Popover
+        title="Warm-up"
+        widthPx={430}
+        {...(isOpen === undefined ? {} : { isOpen })}
+        {...(setOpen ? { onOpenChange: setOpen } : {})}
+        trigger={
+          <Button small kind="quiet">
+            Edit warm-up
+          </Button>
+        }
+      >
+        {() => (
+          <Inside>
             <ol>
               {session.warmup.map((w, i) => (
                 <li key={w.id}>
@@ -143,7 +149,7 @@ export function WarmUp({ designer }: { designer: Designer }): ReactNode {
                     }
                   />
                   <span style={{ display: 'flex' }}>
-                    <Act
+                    <Button
                       small
                       kind="quiet"
                       aria-label={`Move ${nameOf(w)} up`}
@@ -153,8 +159,8 @@ export function WarmUp({ designer }: { designer: Designer }): ReactNode {
                       }
                     >
                       <ArrowUp size={13} aria-hidden />
-                    </Act>
-                    <Act
+                    </Button>
+                    <Button
                       small
                       kind="quiet"
                       aria-label={`Move ${nameOf(w)} down`}
@@ -164,21 +170,21 @@ export function WarmUp({ designer }: { designer: Designer }): ReactNode {
                       }
                     >
                       <ArrowDown size={13} aria-hidden />
-                    </Act>
-                    <Act
+                    </Button>
+                    <Button
                       small
                       kind="quiet"
-                      aria-label={`Take ${nameOf(w)} out`}
-                      onPress={() => edit({ do: 'remove warmup', item: w.id }, 'take out of the warm-up')}
+                      aria-label={`Remove ${nameOf(w)}`}
+                      onPress={() => edit({ do: 'remove warmup', item: w.id }, 'remove from the warm-up')}
                     >
                       <X size={13} aria-hidden />
-                    </Act>
+                    </Button>
                   </span>
                 </li>
               ))}
             </ol>
             {missing.length > 0 && (
-              <Act
+              <Button
                 small
                 style={{ marginBottom: 8 }}
                 onPress={() =>
@@ -189,38 +195,36 @@ export function WarmUp({ designer }: { designer: Designer }): ReactNode {
                 }
               >
                 Fill it up: {missing.join(', ')}
-              </Act>
+              </Button>
             )}
-            <Choice aria-label="Add to the warm-up" value={adding} onChange={(e) => add(e.target.value)}>
-              <option value="">Add…</option>
-              {offered.map((m) => (
-                <option key={m.id} value={m.id}>
-                  {m.variants[0]!.name}
-                </option>
-              ))}
-            </Choice>
-            <div
-              style={{ display: 'flex', gap: 8, alignItems: 'center', marginTop: 8, fontSize: size.small }}
-            >
-              <label htmlFor="way-up">Lead up to the first lift by</label>
-              <Choice
-                id="way-up"
-                style={{ flex: 1 }}
+            <Select
+              label="Add to the warm-up"
+              labelPlace="unseen"
+              value={null}
+              none="Add…"
+              options={offered.map((m) => [m.id, m.variants[0]!.name])}
+              onChange={(id) => id && add(id)}
+            />
+            <div style={{ marginTop: 8, fontSize: size.small }}>
+              <Select
+                label="Lead up to the first lift by"
+                labelPlace="before"
                 value={session.ramp ?? 'ladder'}
-                onChange={(e) =>
+                options={[
+                  ['ladder', 'a ladder of rising loads'],
+                  ['two sets', 'two sets of 12–15'],
+                ]}
+                onChange={(way) =>
                   edit(
-                    { do: 'head', patch: { ramp: e.target.value === 'two sets' ? 'two sets' : undefined } },
+                    { do: 'head', patch: { ramp: way === 'two sets' ? 'two sets' : undefined } },
                     'change the ramp',
                   )
                 }
-              >
-                <option value="ladder">a ladder of rising loads</option>
-                <option value="two sets">two sets of 12–15</option>
-              </Choice>
+              />
             </div>
-          </Dialog>
-        </Pop>
-      </DialogTrigger>
+          </Inside>
+        )}
+      </Popover>
     </Strip>
   );
 }

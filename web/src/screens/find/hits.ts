@@ -20,7 +20,7 @@ const pages: Hit[] = [
   {
     id: 'loads',
     name: 'Loads',
-    kind: 'max from a set, shares, plates, ramp, chains, landmine',
+    kind: 'max from a set, percentages, plates, ramp, chains, landmine',
     to: '/loads',
   },
   { id: 'kit', name: 'Kit', kind: 'the gyms and what stands there', to: '/kit' },

@@ -4,16 +4,16 @@ import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import type { ReactNode } from 'react';
 import { newId } from '../../data/queries';
-import { Act } from '../../parts/act';
+import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { ink } from '../../look/theme';
-import { Cell } from '../designer/cell';
+import { Cell } from '../../parts/cell';
 import { Body, type PartProps } from './parts';
 import { readText, replaced, without } from '../shared/read';
 
 type Points = NonNullable<Kit['bands']>[number]['points'];
 
-/** A middling band to begin with. */
+/** An ordinary band to begin with. */
 const beginning: Points = [
   { lengthM: 0.5, newtons: 0 },
   { lengthM: 0.8, newtons: 90 },
@@ -62,14 +62,14 @@ export function Bands({ kit, change }: PartProps): ReactNode {
     <Sheet>
       <SheetHead>
         <h2>Bands</h2>
-        <Act
+        <Button
           small
           onPress={() =>
             change({ bands: [...bands, { id: newId('band'), name: 'Band', points: beginning }] })
           }
         >
           Add a band
-        </Act>
+        </Button>
       </SheetHead>
       <Body>
         {bands.length === 0 && (
@@ -89,14 +89,14 @@ export function Bands({ kit, change }: PartProps): ReactNode {
                 take={(name) => put({ name })}
               />
               <Pull points={b.points} name={b.name} />
-              <Act
+              <Button
                 small
                 kind="quiet"
-                aria-label={`Take out ${b.name}`}
+                aria-label={`Remove ${b.name}`}
                 onPress={() => change({ bands: without(bands, i) })}
               >
-                Out
-              </Act>
+                Remove
+              </Button>
               <div style={{ gridColumn: '1 / -1' }}>
                 <Cell
                   label={`Lengths and pulls of ${b.name}`}

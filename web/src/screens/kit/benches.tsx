@@ -1,10 +1,10 @@
 import { readAngles } from '@drimbo/core/kit/lists';
 import type { ReactNode } from 'react';
 import { newId } from '../../data/queries';
-import { Act } from '../../parts/act';
+import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';
-import { Cell } from '../designer/cell';
-import { Body, Rows, TakeOut, TakeOutHead, type PartProps } from './parts';
+import { Cell } from '../../parts/cell';
+import { Body, Rows, Remove, RemoveHead, type PartProps } from './parts';
 import { readText, replaced, without } from '../shared/read';
 
 /** Benches by the notches they really have. */
@@ -13,7 +13,7 @@ export function Benches({ kit, change }: PartProps): ReactNode {
     <Sheet>
       <SheetHead>
         <h2>Benches</h2>
-        <Act
+        <Button
           small
           onPress={() =>
             change({
@@ -22,7 +22,7 @@ export function Benches({ kit, change }: PartProps): ReactNode {
           }
         >
           Add a bench
-        </Act>
+        </Button>
       </SheetHead>
       <Body>
         {kit.benches.length === 0 && <p>None. A bench is its name and the angles it can be set to.</p>}
@@ -32,7 +32,7 @@ export function Benches({ kit, change }: PartProps): ReactNode {
               <tr>
                 <th scope="col">Name</th>
                 <th scope="col">Notches, degrees</th>
-                <TakeOutHead />
+                <RemoveHead />
               </tr>
             </thead>
             <tbody>
@@ -58,7 +58,7 @@ export function Benches({ kit, change }: PartProps): ReactNode {
                       }
                     />
                   </td>
-                  <TakeOut of={b.name} act={() => change({ benches: without(kit.benches, i) })} />
+                  <Remove of={b.name} act={() => change({ benches: without(kit.benches, i) })} />
                 </tr>
               ))}
             </tbody>

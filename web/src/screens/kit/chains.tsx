@@ -1,10 +1,11 @@
 import type { ReactNode } from 'react';
 import { newId } from '../../data/queries';
-import { Act } from '../../parts/act';
+import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';
-import { Cell } from '../designer/cell';
-import { Body, Rows, TakeOut, type PartProps } from './parts';
-import { readCount, readFigure, readText, replaced, without } from '../shared/read';
+import { Cell } from '../../parts/cell';
+import { Body, Rows, Remove, type PartProps } from './parts';
+import { readCount, readText, replaced, without } from '../shared/read';
+import { figureFrom } from '../../parts/figure';
 
 /** Chains to hang from a bar: weight a metre, length, how many a side. */
 export function Chains({ kit, change }: PartProps): ReactNode {
@@ -12,7 +13,7 @@ export function Chains({ kit, change }: PartProps): ReactNode {
     <Sheet>
       <SheetHead>
         <h2>Chains</h2>
-        <Act
+        <Button
           small
           onPress={() =>
             change({
@@ -24,7 +25,7 @@ export function Chains({ kit, change }: PartProps): ReactNode {
           }
         >
           Add chains
-        </Act>
+        </Button>
       </SheetHead>
       <Body>
         {(kit.chains ?? []).length === 0 && (
@@ -50,7 +51,7 @@ export function Chains({ kit, change }: PartProps): ReactNode {
                     <Cell
                       label={`Weight a metre of ${c.name}, kg`}
                       text={`${c.kgPerMetre}`}
-                      read={readFigure(0.1, 40)}
+                      read={figureFrom(0.1, 40)}
                       hint="Kilograms a metre"
                       take={(kgPerMetre) => put({ kgPerMetre })}
                     />
@@ -60,7 +61,7 @@ export function Chains({ kit, change }: PartProps): ReactNode {
                     <Cell
                       label={`Length of ${c.name}, metres`}
                       text={`${c.metres}`}
-                      read={readFigure(0.2, 5)}
+                      read={figureFrom(0.2, 5)}
                       hint="Metres"
                       take={(metres) => put({ metres })}
                     />
@@ -76,7 +77,7 @@ export function Chains({ kit, change }: PartProps): ReactNode {
                     />
                   </td>
                   <td style={{ whiteSpace: 'nowrap' }}>a side</td>
-                  <TakeOut of={c.name} act={() => change({ chains: without(kit.chains!, i) })} />
+                  <Remove of={c.name} act={() => change({ chains: without(kit.chains!, i) })} />
                 </tr>
               );
             })}

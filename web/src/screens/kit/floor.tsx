@@ -1,10 +1,12 @@
 import { entries } from '@drimbo/core/movements/catalogue';
 import type { ReactNode } from 'react';
-import { Act } from '../../parts/act';
+import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';
-import { Cell } from '../designer/cell';
-import { Body, Rows, TakeOut, TakeOutHead, type PartProps } from './parts';
-import { readFigure, replaced, without } from '../shared/read';
+import { Select } from '../../parts/select';
+import { Cell } from '../../parts/cell';
+import { Body, Rows, Remove, RemoveHead, type PartProps } from './parts';
+import { replaced, without } from '../shared/read';
+import { figureFrom } from '../../parts/figure';
 
 /** Every place a movement happens at, from the movements themselves. */
 const stations = [...new Set(entries.map((e) => e.movement.station))].sort();
@@ -23,17 +25,17 @@ export function Floor({ kit, change }: PartProps): ReactNode {
   return (
     <Sheet>
       <SheetHead>
-        <h2>Ways between stations</h2>
-        <Act
+        <h2>Distances between stations</h2>
+        <Button
           small
           isDisabled={!usual || apart.length >= 30}
           onPress={() => usual && change({ apart: [...apart, { ...usual, metres: 15 }] })}
         >
-          Add a way
-        </Act>
+          Add a distance
+        </Button>
       </SheetHead>
       <Body>
-        {apart.length === 0 && <p>None measured: fifteen metres are taken for every way.</p>}
+        {apart.length === 0 && <p>None measured: every two stations are taken to be fifteen metres apart.</p>}
         {apart.length > 0 && (
           <Rows>
             <thead>
@@ -41,7 +43,7 @@ export function Floor({ kit, change }: PartProps): ReactNode {
                 <th scope="col">From</th>
                 <th scope="col">To</th>
                 <th scope="col">Metres</th>
-                <TakeOutHead />
+                <RemoveHead />
               </tr>
             </thead>
             <tbody>
@@ -49,18 +51,14 @@ export function Floor({ kit, change }: PartProps): ReactNode {
                 const put = (patch: Partial<typeof d>): void =>
                   change({ apart: replaced(apart, i, { ...d, ...patch }) });
                 const choose = (end: 'a' | 'b', says: string): ReactNode => (
-                  <select
-                    aria-label={`${says} of way ${i + 1}`}
+                  <Select
+                    small
+                    label={`${says} of distance ${i + 1}`}
+                    labelPlace="unseen"
                     value={d[end]}
-                    style={{ width: '100%' }}
-                    onChange={(e) => put({ [end]: e.target.value })}
-                  >
-                    {stations
-                      .filter((s) => s !== d[end === 'a' ? 'b' : 'a'])
-                      .map((s) => (
-                        <option key={s}>{s}</option>
-                      ))}
-                  </select>
+                    options={stations.filter((s) => s !== d[end === 'a' ? 'b' : 'a']).map((s) => [s, s])}
+                    onChange={(station) => station && put({ [end]: station })}
+                  />
                 );
                 return (
                   <tr key={i}>
@@ -68,15 +66,15 @@ export function Floor({ kit, change }: PartProps): ReactNode {
                     <td>{choose('b', 'End')}</td>
                     <td style={{ width: 52 }}>
                       <Cell
-                        label={`Metres of way ${i + 1}`}
+                        label={`Metres of distance ${i + 1}`}
                         text={String(d.metres)}
-                        read={readFigure(0, 200)}
+                        read={figureFrom(0, 200)}
                         hint="Metres, up to 200"
                         take={(metres) => put({ metres })}
                       />
                     </td>
-                    <TakeOut
-                      of={`the way from ${d.a} to ${d.b}`}
+                    <Remove
+                      of={`the distance from ${d.a} to ${d.b}`}
                       act={() => change({ apart: without(apart, i) })}
                     />
                   </tr>

@@ -1,7 +1,8 @@
-import { type Kit } from '@drimbo/core/kit/kit';
 import { attachments } from '@drimbo/core/movements/attachments';
 import type { ReactNode } from 'react';
-import { Choice, Field, Label } from '../../parts/fields';
+import { CheckBox } from '../../parts/check-box';
+import { Select } from '../../parts/select';
+import { TextField } from '../../parts/text-field';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { Body, type PartProps } from './parts';
 
@@ -12,10 +13,9 @@ const capital = (text: string): string => text[0]!.toUpperCase() + text.slice(1)
 
 function Tick({ label, on, set }: { label: string; on: boolean; set: (on: boolean) => void }): ReactNode {
   return (
-    <label className="tick">
-      <input type="checkbox" checked={on} onChange={(e) => set(e.target.checked)} />
+    <CheckBox isOn={on} onChange={set}>
       {label}
-    </label>
+    </CheckBox>
   );
 }
 
@@ -31,32 +31,27 @@ export function Gym({ kit, change }: PartProps): ReactNode {
         <h2>Gym</h2>
       </SheetHead>
       <Body>
-        <Label>
-          Name
-          <Field
-            value={kit.name}
-            maxLength={80}
-            onChange={(e) => e.target.value.trim() !== '' && change({ name: e.target.value })}
-          />
-        </Label>
-        <Label>
-          Most of its irons are marked in
-          <Choice value={kit.unit} onChange={(e) => change({ unit: e.target.value as Kit['unit'] })}>
-            <option value="kg">kilograms</option>
-            <option value="lb">pounds</option>
-          </Choice>
-        </Label>
-        <Label>
-          Racks
-          <Choice
-            value={kit.rack.count}
-            onChange={(e) => change({ rack: { ...kit.rack, count: Number(e.target.value) } })}
-          >
-            {[0, 1, 2, 3, 4].map((n) => (
-              <option key={n}>{n}</option>
-            ))}
-          </Choice>
-        </Label>
+        <TextField
+          label="Name"
+          value={kit.name}
+          maxLength={80}
+          onChange={(name) => name.trim() !== '' && change({ name })}
+        />
+        <Select
+          label="Most plates and bells are marked in"
+          value={kit.unit}
+          options={[
+            ['kg', 'kilograms'],
+            ['lb', 'pounds'],
+          ]}
+          onChange={(unit) => unit && change({ unit })}
+        />
+        <Select
+          label="Racks"
+          value={String(kit.rack.count)}
+          options={['0', '1', '2', '3', '4'].map((n) => [n, n])}
+          onChange={(count) => change({ rack: { ...kit.rack, count: Number(count) } })}
+        />
         <div className="ticks">
           <Tick
             label="Safety arms on the rack"

@@ -3,6 +3,7 @@ import { sampleKit } from '@drimbo/core/testing/samples';
 import { kgFromLb } from '@drimbo/core/units/mass';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { choose } from '../../testing/choose';
 import { useState, type ReactNode } from 'react';
 import { show } from '../../testing/desk';
 import { Bands } from './bands';
@@ -10,9 +11,9 @@ import { Benches } from './benches';
 import { Chains } from './chains';
 import { Floor } from './floor';
 import { Gym } from './gym';
-import { Bars, Dumbbells, Plates } from './irons';
+import { Bars, Dumbbells, Plates } from './bars-and-bells';
 import type { PartProps } from './parts';
-import { Stacks } from './stacks';
+import { Stacks, stackStations } from './stacks';
 
 const start = (Part: (props: PartProps) => ReactNode, patch: Partial<Kit> = {}) => {
   let now: Kit = { ...sampleKit, ...patch };
@@ -56,17 +57,17 @@ test('a dumbbell list that makes no sense changes nothing', async () => {
   expect(kit().dumbbells).toHaveLength(6);
 });
 
-test('bars are added, weighed, given a use and taken out', async () => {
+test('bars are added, weighed, given a use and removed', async () => {
   const { kit, user, put } = start(Bars, { bars: [] });
   await user.click(screen.getByRole('button', { name: 'Add a bar' }));
   await put('Weight of Bar', '45 lb');
   expect(kit().bars[0]!.kg).toBeCloseTo(kgFromLb(45), 4);
   expect(screen.getByLabelText<HTMLInputElement>('Weight of Bar').value).toBe('45 lb');
-  await user.selectOptions(screen.getByLabelText('Use of Bar'), 'curl');
+  await choose(user, 'Use of Bar', 'curl');
   expect(kit().bars[0]!.use).toBe('curl');
   await put('Weight of Bar', '900');
   expect(kit().bars[0]!.kg).toBeCloseTo(kgFromLb(45), 4);
-  await user.click(screen.getByRole('button', { name: 'Take out Bar' }));
+  await user.click(screen.getByRole('button', { name: 'Remove Bar' }));
   expect(kit().bars).toEqual([]);
 });
 
@@ -84,11 +85,11 @@ test('a band is drawn from its pulls', async () => {
   expect(kit().bands![0]!.points).toHaveLength(2);
 });
 
-test('chains, benches, ways and stacks are added with figures that are valid', async () => {
+test('chains, benches, distances and stacks are added with figures that are valid', async () => {
   for (const [Part, add] of [
     [Chains, 'Add chains'],
     [Benches, 'Add a bench'],
-    [Floor, 'Add a way'],
+    [Floor, 'Add a distance'],
     [Stacks, 'Add a stack'],
     [Bands, 'Add a band'],
     [Bars, 'Add a bar'],
@@ -118,13 +119,13 @@ test('a name is never left empty', async () => {
   expect(kit().name).not.toBe('');
 });
 
-test('ways name two stations once', async () => {
+test('distances name two stations once', async () => {
   const { kit, user, put } = start(Floor);
-  await user.click(screen.getByRole('button', { name: 'Add a way' }));
-  await user.click(screen.getByRole('button', { name: 'Add a way' }));
-  const ways = kit().apart!.map((w) => [w.a, w.b].sort().join());
-  expect(new Set(ways).size).toBe(2);
-  await put('Metres of way 2', '250');
+  await user.click(screen.getByRole('button', { name: 'Add a distance' }));
+  await user.click(screen.getByRole('button', { name: 'Add a distance' }));
+  const pairs = kit().apart!.map((w) => [w.a, w.b].sort().join());
+  expect(new Set(pairs).size).toBe(2);
+  await put('Metres of distance 2', '250');
   expect(kit().apart![1]!.metres).toBe(15);
 });
 
@@ -132,9 +133,8 @@ test('a stack serves several stations, never none', async () => {
   const { kit, user } = start(Stacks);
   const [station] = kit().stacks[0]!.serves;
   expect(screen.queryByRole('button', { name: `Cables no longer serves ${station}` })).toBeNull();
-  const also = screen.getByLabelText<HTMLSelectElement>('What else Cables serves');
-  const other = [...also.options].map((o) => o.value).find((v) => v !== '')!;
-  await user.selectOptions(also, other);
+  const other = stackStations.find((s) => s !== station)!;
+  await choose(user, 'What else Cables serves', other);
   expect(kit().stacks[0]!.serves).toEqual([station, other]);
   await user.click(screen.getByRole('button', { name: `Cables no longer serves ${station}` }));
   expect(kit().stacks[0]!.serves).toEqual([other]);

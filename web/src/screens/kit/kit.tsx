@@ -7,18 +7,20 @@ import { queryClient, useKits, type Stored } from '../../data/queries';
 import { saveFile } from '../../data/save-file';
 import { useSavedDocument } from '../../state/use-saved-document';
 import { SheetsPage } from '../../parts/pages';
-import { Act } from '../../parts/act';
+import { Button } from '../../parts/button';
 import { Blank } from '../../parts/blank';
+import { Failed } from '../../parts/failed';
 import { Title } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
 import { Ask } from '../../parts/ask';
+import { tellDeleted } from '../shared/undo-delete';
 import { Conflict } from '../shared/conflict';
 import { Bands } from './bands';
 import { Benches } from './benches';
 import { Chains } from './chains';
 import { Floor } from './floor';
 import { Gym } from './gym';
-import { Bars, Dumbbells, Plates } from './irons';
+import { Bars, Dumbbells, Plates } from './bars-and-bells';
 import { Stacks } from './stacks';
 
 function Desk({ stored }: { stored: Stored<Kit> }): ReactNode {
@@ -42,7 +44,10 @@ function Desk({ stored }: { stored: Stored<Kit> }): ReactNode {
       .then(({ revision }) => api.remove(`/kits/${stored.id}?revision=${revision}`))
       .then(allAnew)
       .then(
-        () => void go('/kit'),
+        () => {
+          void go('/kit');
+          tellDeleted({ kind: 'kit', id: stored.id, name: kit.name });
+        },
         (error: Error) => setWrong(error.message),
       );
   };
@@ -57,7 +62,7 @@ function Desk({ stored }: { stored: Stored<Kit> }): ReactNode {
         <span role="status" data-testid="save-state" style={{ fontSize: size.small, color: ink.soft }}>
           {says}
         </span>
-        <Act onPress={save}>Save as a file</Act>
+        <Button onPress={save}>Save as a file</Button>
         <Ask
           asks={`Delete ${kit.name}?`}
           does="Delete"
@@ -98,12 +103,7 @@ export function KitScreen(): ReactNode {
   const { id = '' } = useParams();
   const kits = useKits();
   if (kits.error)
-    return (
-      <Blank title="The kit cannot be opened">
-        <p>{kits.error.message}</p>
-        <Act onPress={() => void kits.refetch()}>Try again</Act>
-      </Blank>
-    );
+    return <Failed what="The kit cannot be opened" error={kits.error} again={() => void kits.refetch()} />;
   if (!kits.data) return <Blank title="Opening the kit…" />;
   const stored = kits.data.find((k) => k.id === id);
   if (!stored)

@@ -15,12 +15,15 @@ const start = (kits = [{ id: 'hall', revision: 1, updatedAt: '', document: sampl
   show(<KitsScreen />, { kits });
   const user = userEvent.setup({ applyAccept: false });
   const posts = (): Asked[] => asked.filter((a) => a.method === 'POST');
-  const takeIn = (text: string): Promise<void> =>
-    user.upload(screen.getByLabelText('A kit to take in'), new File([text], 'kit.json'));
-  return { user, posts, takeIn };
+  const importKit = (text: string): Promise<void> =>
+    user.upload(
+      document.querySelector<HTMLInputElement>('input[type="file"]')!,
+      new File([text], 'kit.json'),
+    );
+  return { user, posts, importKit };
 };
 
-test('every gym is told in a line: irons, benches, rack', () => {
+test('every gym is told in a line: plates and bells, benches, rack', () => {
   start();
   const cells = screen.getAllByRole('cell').map((c) => c.textContent);
   expect(cells[0]).toBe('Test hallin kg');
@@ -29,9 +32,9 @@ test('every gym is told in a line: irons, benches, rack', () => {
   expect(cells[3]).toBe('with safety arms');
 });
 
-test('a kit that was saved as a file is taken in whole', async () => {
-  const { posts, takeIn } = start();
-  await takeIn(JSON.stringify(sampleKit));
+test('a kit that was saved as a file is imported whole', async () => {
+  const { posts, importKit } = start();
+  await importKit(JSON.stringify(sampleKit));
   await waitFor(() => expect(posts()).toHaveLength(1));
   expect((posts()[0]!.body as { document: unknown }).document).toEqual(sampleKit);
 });
@@ -41,12 +44,12 @@ test.each([
   ['{}', /This is not a kit: format/],
   [
     JSON.stringify({ ...sampleKit, dumbbells: [{ kg: -2, pairs: 1 }] }),
-    /dumbbells\.0\.kg.*Nothing was taken in/,
+    /dumbbells\.0\.kg.*Nothing was imported/,
   ],
-  [JSON.stringify({ ...sampleKit, extra: 1 }), /Nothing was taken in/],
+  [JSON.stringify({ ...sampleKit, extra: 1 }), /Nothing was imported/],
 ])('%.40s is refused in a sentence and nothing is sent', async (text, says) => {
-  const { posts, takeIn } = start();
-  await takeIn(text);
+  const { posts, importKit } = start();
+  await importKit(text);
   expect((await screen.findByRole('alert')).textContent).toMatch(says);
   expect(posts()).toEqual([]);
 });

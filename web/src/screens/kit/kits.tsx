@@ -1,13 +1,15 @@
 import { documentSchemas } from '@drimbo/core/formats/opening';
 import { emptyKit, notchesOf, type Kit } from '@drimbo/core/kit/kit';
 import { massFigure } from '@drimbo/core/units/mass';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api } from '../../data/api';
 import { newId, queryClient, useKits, type Stored } from '../../data/queries';
 import { ListPage, ListTable } from '../../parts/pages';
-import { Act } from '../../parts/act';
+import { Button } from '../../parts/button';
+import { FileChoice } from '../../parts/file-choice';
 import { Blank } from '../../parts/blank';
+import { Failed } from '../../parts/failed';
 import { Sheet, Title } from '../../parts/sheet';
 import { UnreadableKits } from '../shared/unreadable';
 
@@ -28,7 +30,7 @@ function kitFrom(text: string): Kit {
   if (checked.success) return checked.data;
   const issue = checked.error.issues[0]!;
   throw new Error(
-    `This is not a kit: ${issue.path.join('.') || 'the file'} – ${issue.message}. Nothing was taken in.`,
+    `This is not a kit: ${issue.path.join('.') || 'the file'} – ${issue.message}. Nothing was imported.`,
   );
 }
 
@@ -36,7 +38,6 @@ function kitFrom(text: string): Kit {
 export function KitsScreen(): ReactNode {
   const kits = useKits();
   const go = useNavigate();
-  const file = useRef<HTMLInputElement>(null);
   const [wrong, setWrong] = useState('');
   useEffect(() => {
     document.title = 'Kit · Drimbo';
@@ -51,34 +52,21 @@ export function KitsScreen(): ReactNode {
     work.catch((error: Error) => setWrong(error.message));
   };
   if (kits.error)
-    return (
-      <Blank title="The kits cannot be opened">
-        <p>{kits.error.message}</p>
-        <Act onPress={() => void kits.refetch()}>Try again</Act>
-      </Blank>
-    );
+    return <Failed what="The kits cannot be opened" error={kits.error} again={() => void kits.refetch()} />;
   return (
     <ListPage>
       <header>
         <Title>Kit</Title>
         <span>{kits.data?.length ?? 0} gyms</span>
-        <input
-          ref={file}
-          type="file"
+        <FileChoice
           accept="application/json,.json"
-          aria-label="A kit to take in"
-          className="unseen"
-          tabIndex={-1}
-          onChange={(e) => {
-            const chosen = e.target.files?.[0];
-            e.target.value = '';
-            if (chosen) attempt(chosen.text().then((text) => add(kitFrom(text))));
-          }}
-        />
-        <Act onPress={() => file.current?.click()}>Take in a file</Act>
-        <Act kind="strong" onPress={() => attempt(add(emptyKit('New gym', 'kg')))}>
+          onFile={(file) => attempt(file.text().then((text) => add(kitFrom(text))))}
+        >
+          Import a file
+        </FileChoice>
+        <Button kind="strong" onPress={() => attempt(add(emptyKit('New gym', 'kg')))}>
           Add a gym
-        </Act>
+        </Button>
       </header>
       {wrong && (
         <p role="alert" style={{ marginBottom: 10, fontWeight: 620 }}>

@@ -1,7 +1,7 @@
 import type { Kit } from '@drimbo/core/kit/kit';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { Act } from '../../parts/act';
+import { Button } from '../../parts/button';
 import { ink, size } from '../../look/theme';
 
 export const Body = styled.div`
@@ -53,17 +53,17 @@ export interface PartProps {
   change: (patch: Partial<Kit>) => void;
 }
 
-export const TakeOutHead = (): ReactNode => (
+export const RemoveHead = (): ReactNode => (
   <th scope="col">
-    <span className="unseen">Take out</span>
+    <span className="unseen">Remove</span>
   </th>
 );
 
 /** The end of a row: takes it out. */
-export const TakeOut = ({ of, act }: { of: string; act: () => void }): ReactNode => (
+export const Remove = ({ of, act }: { of: string; act: () => void }): ReactNode => (
   <td style={{ textAlign: 'right' }}>
-    <Act small kind="quiet" aria-label={`Take out ${of}`} onPress={act}>
-      Out
-    </Act>
+    <Button small kind="quiet" aria-label={`Remove ${of}`} onPress={act}>
+      Remove
+    </Button>
   </td>
 );

@@ -3,14 +3,16 @@ import { markText } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
-import { Act } from '../../parts/act';
+import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';
-import { Cell } from '../designer/cell';
+import { Select } from '../../parts/select';
+import { Cell } from '../../parts/cell';
 import { Body, Rows, type PartProps } from './parts';
-import { readCount, readFigure, readText, readWeight, replaced, without } from '../shared/read';
+import { readCount, readText, readWeight, replaced, without } from '../shared/read';
+import { figureFrom } from '../../parts/figure';
 
 /** Stations a stack can serve, from the movements themselves. */
-const stackStations = [
+export const stackStations = [
   ...new Set(
     movements.filter((m) => m.implement === 'cable' || m.implement === 'machine').map((m) => m.station),
   ),
@@ -43,29 +45,28 @@ function Serves({
         <span key={station}>
           {station}
           {serves.length > 1 && (
-            <Act
+            <Button
               small
               kind="quiet"
               aria-label={`${of} no longer serves ${station}`}
               onPress={() => take(serves.filter((s) => s !== station))}
             >
-              Out
-            </Act>
+              Remove
+            </Button>
           )}
         </span>
       ))}
-      <select
-        aria-label={`What else ${of} serves`}
-        value=""
-        onChange={(e) => take([...serves, e.target.value])}
-      >
-        <option value="">also…</option>
-        {stackStations
+      <Select
+        small
+        label={`What else ${of} serves`}
+        labelPlace="unseen"
+        value={null}
+        none="also…"
+        options={stackStations
           .filter((station) => !serves.includes(station))
-          .map((station) => (
-            <option key={station}>{station}</option>
-          ))}
-      </select>
+          .map((station) => [station, station])}
+        onChange={(station) => station && take([...serves, station])}
+      />
     </Stations>
   );
 }
@@ -79,7 +80,7 @@ export function Stacks({ kit, change }: PartProps): ReactNode {
     <Sheet>
       <SheetHead>
         <h2>Stacks and machines</h2>
-        <Act
+        <Button
           small
           onPress={() =>
             change({
@@ -101,7 +102,7 @@ export function Stacks({ kit, change }: PartProps): ReactNode {
           }
         >
           Add a stack
-        </Act>
+        </Button>
       </SheetHead>
       <Body>
         {kit.stacks.length === 0 && (
@@ -137,14 +138,14 @@ export function Stacks({ kit, change }: PartProps): ReactNode {
                     take={(name) => put({ name })}
                   />
                 </div>
-                <Act
+                <Button
                   small
                   kind="quiet"
-                  aria-label={`Take out ${s.name}`}
+                  aria-label={`Remove ${s.name}`}
                   onPress={() => change({ stacks: without(kit.stacks, i) })}
                 >
-                  Out
-                </Act>
+                  Remove
+                </Button>
               </div>
               <Rows>
                 <tbody>
@@ -172,7 +173,7 @@ export function Stacks({ kit, change }: PartProps): ReactNode {
                   {cell(
                     'Hand feels, of the stack',
                     String(s.ratio),
-                    readFigure(0.25, 2),
+                    figureFrom(0.25, 2),
                     '0.5 for a pulley of two to one',
                     (ratio) => put({ ratio }),
                   )}

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { kgFromLb } from '@drimbo/core/units/mass';
-import { askedRamp, askedSet, askedShare, askedUnit, percents } from './asked';
+import { askedRamp, askedSet, askedPercentage, askedUnit, percents } from './asked';
 
 const at = (words: Record<string, string>): URLSearchParams => new URLSearchParams(words);
 
@@ -35,7 +35,7 @@ test('whatever stands in an address, there is a share, a way up and a unit to wo
   fc.assert(
     fc.property(fc.string(), (text) => {
       const asked = at({ work: text, ramp: text, unit: text, load: text, reps: text, left: text });
-      expect(percents).toContain(askedShare(asked));
+      expect(percents).toContain(askedPercentage(asked));
       expect(['ladder', 'two sets']).toContain(askedRamp(asked));
       expect(['kg', 'lb']).toContain(askedUnit(asked, 'kg'));
       const { set, wrong, typed } = askedSet(asked, 'kg');

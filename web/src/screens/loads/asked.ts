@@ -1,7 +1,7 @@
 import type { RampStyle } from '@drimbo/core/loads/ramp';
 import { MOST_REPS } from '@drimbo/core/strength/formulas';
 import { toKg, type MassUnit } from '@drimbo/core/units/mass';
-import { readFigure } from '../shared/read';
+import { figureFrom } from '../../parts/figure';
 
 /** Shares of a max that are shown and can be worked at, per cent. */
 export const percents = [100, 95, 90, 85, 80, 75, 70, 65, 60, 50, 40];
@@ -22,9 +22,9 @@ export function askedSet(asked: URLSearchParams, unit: MassUnit): AskedSet {
     reps: asked.get('reps') ?? '',
     left: asked.get('left') ?? '0',
   };
-  const load = readFigure(0.5, 1000)(typed.load);
-  const reps = readFigure(1, MOST_REPS)(typed.reps);
-  const left = typed.left === '' ? 0 : readFigure(0, 10)(typed.left);
+  const load = figureFrom(0.5, 1000)(typed.load);
+  const reps = figureFrom(1, MOST_REPS)(typed.reps);
+  const left = typed.left === '' ? 0 : figureFrom(0, 10)(typed.left);
   const refuse = (wrong: string): AskedSet => ({ typed, wrong, set: null });
   if (typed.load !== '' && load === null) return refuse('The load is a figure from 0.5 to 1000.');
   if (typed.reps !== '' && (reps === null || !Number.isInteger(reps)))
@@ -37,7 +37,7 @@ export function askedSet(asked: URLSearchParams, unit: MassUnit): AskedSet {
 }
 
 /** The share to work at; 80 % unless the address names one that is offered. */
-export function askedShare(asked: URLSearchParams): number {
+export function askedPercentage(asked: URLSearchParams): number {
   const share = Number(asked.get('work') ?? 80);
   return percents.includes(share) ? share : 80;
 }

@@ -2,17 +2,17 @@ import { landmineBar, landmineLever, leverForce } from '@drimbo/core/mechanics/l
 import { GRAVITY } from '@drimbo/core/mechanics/gravity';
 import { massText, roughMass, toKg, type MassUnit } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
-import { Field, Label } from '../../parts/fields';
+import { TextField } from '../../parts/text-field';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { Body, Rows } from '../kit/parts';
-import { readFigure } from '../shared/read';
+import { figureFrom } from '../../parts/figure';
 import type { Put } from './parts';
 
 const angles = [20, 35, 50, 65];
 
 /** What the hand holds of a bar in a landmine as it rises. */
 export function OnALandmine({ typed, unit, put }: { typed: string; unit: MassUnit; put: Put }): ReactNode {
-  const plates = typed === '' ? 0 : readFigure(0, 300)(typed);
+  const plates = typed === '' ? 0 : figureFrom(0, 300)(typed);
   const lever = plates === null ? null : landmineLever(landmineBar.barKg + toKg(plates, unit));
   return (
     <Sheet>
@@ -21,10 +21,12 @@ export function OnALandmine({ typed, unit, put }: { typed: string; unit: MassUni
         <span>what the hand holds</span>
       </SheetHead>
       <Body>
-        <Label>
-          Plates on the end, {unit}
-          <Field inputMode="decimal" value={typed} onChange={(e) => put('plates', e.target.value)} />
-        </Label>
+        <TextField
+          label={`Plates on the end, ${unit}`}
+          inputMode="decimal"
+          value={typed}
+          onChange={(plates) => put('plates', plates)}
+        />
         {lever === null ? (
           <p role="alert">Plates are a figure from 0 to 300.</p>
         ) : (

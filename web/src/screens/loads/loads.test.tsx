@@ -2,6 +2,7 @@ import type { Kit } from '@drimbo/core/kit/kit';
 import { sampleKit } from '@drimbo/core/testing/samples';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { choose, chosenIn } from '../../testing/choose';
 import { show } from '../../testing/desk';
 import { LoadsScreen } from './loads';
 
@@ -47,13 +48,13 @@ test.each([
 
 test('shares of the max are loads of the kit with their plates, and fall', () => {
   open('/loads?load=100&reps=5');
-  const loads = rows('Shares of it on a bar')
+  const loads = rows('Percentages of it on a bar')
     .slice(1)
     .map((r) => Number(/%([\d.]+) kg/.exec(r)![1]));
   expect(loads).toHaveLength(11);
   expect(loads).toEqual([...loads].sort((a, b) => b - a));
   for (const kg of loads) expect((kg - 20) % 2.5).toBeCloseTo(0, 9);
-  expect(within(sheet('Shares of it on a bar')).getAllByRole('img')).toHaveLength(11);
+  expect(within(sheet('Percentages of it on a bar')).getAllByRole('img')).toHaveLength(11);
 });
 
 test('the ramp climbs to the share that is chosen, or is two sets', async () => {
@@ -61,9 +62,9 @@ test('the ramp climbs to the share that is chosen, or is two sets', async () => 
   const steps = (): number[] => rows('Ramp to a working set').map((r) => Number.parseFloat(r));
   const at80 = steps();
   expect(at80).toEqual([...at80].sort((a, b) => a - b));
-  await user.selectOptions(screen.getByLabelText('Work at'), '90 %');
+  await choose(user, 'Work at', '90 %');
   expect(steps().at(-1)).toBeGreaterThan(at80.at(-1)!);
-  await user.selectOptions(screen.getByLabelText('Way up'), 'two sets of 12–15');
+  await choose(user, 'Way up', 'two sets of 12–15');
   expect(steps()).toHaveLength(3);
 });
 
@@ -91,18 +92,18 @@ test('what makes no sense is told and nothing is computed from it', async () => 
   await user.clear(screen.getByLabelText('Reps'));
   await user.type(screen.getByLabelText('Reps'), '5');
   expect(screen.getByTestId('max').textContent).toContain('kg');
-  expect(screen.getByLabelText<HTMLSelectElement>('Work at').value).toBe('80');
+  expect(chosenIn('Work at')).toBe('80 %');
 });
 
 test('a gym without a bar says so', async () => {
   const user = open('/loads?load=100&reps=5');
-  await user.selectOptions(screen.getByLabelText('On the kit of'), 'Bare room');
+  await choose(user, 'On the kit of', 'Bare room');
   expect(screen.getByText(/Bare room has no straight bar/)).toBeTruthy();
   expect(screen.getByText('It appears with a max.')).toBeTruthy();
 });
 
 test('in pounds the plates stay what they are and the figures turn', async () => {
   const user = open('/loads?load=225&reps=1');
-  await user.selectOptions(screen.getByLabelText('in'), 'lb');
+  await choose(user, 'in', 'lb');
   expect(screen.getByTestId('max').textContent).toMatch(/^225 lb/);
 });

@@ -1,25 +1,25 @@
 import { makeableLoads } from '@drimbo/core/kit/fitting';
-import { sharesOfMax } from '@drimbo/core/loads/shares';
+import { percentagesOfMax } from '@drimbo/core/loads/percentages';
 import { findEntry } from '@drimbo/core/movements/catalogue';
 import { estimatedMax } from '@drimbo/core/strength/formulas';
 import { useEffect, type ReactNode } from 'react';
-import { useSearchParams } from 'react-router';
+import { useAsked } from '../../state/use-asked';
 import { useSomeone } from '../../state/someone';
 import { SheetsPage } from '../../parts/pages';
 import { Blank } from '../../parts/blank';
 import { Title } from '../../parts/sheet';
-import { askedRamp, askedSet, askedShare, askedUnit, percents } from './asked';
+import { askedRamp, askedSet, askedPercentage, askedUnit, percents } from './asked';
 import { WithChains } from './chains';
 import { OnALandmine } from './landmine';
 import { MaxFromSet } from './max-from-set';
 import { Ramp } from './ramp';
-import { Shares } from './shares';
+import { Percentages } from './percentages';
 
 const bench = findEntry('barbell-bench-press')!;
 
-/** Weights and plates without a client's plan: a max from a set, its shares on a bar, a ramp, chains, a landmine. */
+/** Weights and plates without a client's plan: a max from a set, its percentages on a bar, a ramp, chains, a landmine. */
 export function LoadsScreen(): ReactNode {
-  const [asked, ask] = useSearchParams();
+  const { asked, ask } = useAsked();
   const someone = useSomeone(asked.get('client'), asked.get('kit'));
   useEffect(() => {
     document.title = 'Loads · Drimbo';
@@ -28,21 +28,12 @@ export function LoadsScreen(): ReactNode {
   if (!kit) return <Blank title="Opening the loads…" />;
 
   const unit = askedUnit(asked, someone.context?.client.unit ?? kit.unit);
-  const put = (key: string, value: string): void =>
-    ask(
-      (old) => {
-        const next = new URLSearchParams(old);
-        if (value === '') next.delete(key);
-        else next.set(key, value);
-        return next;
-      },
-      { replace: true },
-    );
+  const put = (key: string, value: string): void => ask({ [key]: value });
   const from = askedSet(asked, unit);
   const maxKg = from.set && estimatedMax(from.set.loadKg, from.set.reps, from.set.left);
-  const share = askedShare(asked);
+  const share = askedPercentage(asked);
   const loads = makeableLoads(kit, bench.movement);
-  const shares = maxKg === null ? [] : sharesOfMax(maxKg, percents, loads);
+  const shares = maxKg === null ? [] : percentagesOfMax(maxKg, percents, loads);
   const working = shares.find((s) => s.percent === share)?.made;
 
   return (
@@ -53,7 +44,7 @@ export function LoadsScreen(): ReactNode {
       </header>
       <div className="sheets">
         <MaxFromSet asked={from} unit={unit} someone={someone} clientId={asked.get('client')} put={put} />
-        <Shares kit={kit} unit={unit} hasBar={loads.length > 0} shares={shares} />
+        <Percentages kit={kit} unit={unit} hasBar={loads.length > 0} shares={shares} />
         <div style={{ display: 'grid', gap: 10 }}>
           <Ramp
             loads={loads}

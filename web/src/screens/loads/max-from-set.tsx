@@ -9,7 +9,8 @@ import {
 import { roughMass, type MassUnit } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
 import type { Someone } from '../../state/someone';
-import { Choice, Field, Label } from '../../parts/fields';
+import { Select } from '../../parts/select';
+import { TextField } from '../../parts/text-field';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { SomeoneChoice } from '../shared/someone-choice';
 import { Body, Rows } from '../kit/parts';
@@ -36,25 +37,33 @@ export function MaxFromSet({ asked, unit, someone, clientId, put }: MaxFromSetPr
       </SheetHead>
       <Body>
         <div style={{ display: 'grid', gridTemplateColumns: '1.2fr 1fr 1fr 1fr', gap: 6 }}>
-          <Label>
-            Load
-            <Field inputMode="decimal" value={typed.load} onChange={(e) => put('load', e.target.value)} />
-          </Label>
-          <Label>
-            in
-            <Choice value={unit} onChange={(e) => put('unit', e.target.value)}>
-              <option>kg</option>
-              <option>lb</option>
-            </Choice>
-          </Label>
-          <Label>
-            Reps
-            <Field inputMode="numeric" value={typed.reps} onChange={(e) => put('reps', e.target.value)} />
-          </Label>
-          <Label>
-            Left
-            <Field inputMode="decimal" value={typed.left} onChange={(e) => put('left', e.target.value)} />
-          </Label>
+          <TextField
+            label="Load"
+            inputMode="decimal"
+            value={typed.load}
+            onChange={(load) => put('load', load)}
+          />
+          <Select
+            label="in"
+            value={unit}
+            options={[
+              ['kg', 'kg'],
+              ['lb', 'lb'],
+            ]}
+            onChange={(to) => to && put('unit', to)}
+          />
+          <TextField
+            label="Reps"
+            inputMode="numeric"
+            value={typed.reps}
+            onChange={(reps) => put('reps', reps)}
+          />
+          <TextField
+            label="Left"
+            inputMode="decimal"
+            value={typed.left}
+            onChange={(left) => put('left', left)}
+          />
         </div>
         {wrong && <p role="alert">{wrong}</p>}
         {!set && !wrong && <p>Give the load and the reps of a set, and how many were left in it.</p>}

@@ -2,7 +2,7 @@ import type { MadeLoad } from '@drimbo/core/kit/fitting';
 import { rampSets, type RampStyle } from '@drimbo/core/loads/ramp';
 import { massText, type MassUnit } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
-import { Choice, Label } from '../../parts/fields';
+import { Select } from '../../parts/select';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { Body, Rows } from '../kit/parts';
 import { percents } from './asked';
@@ -30,23 +30,21 @@ export function Ramp({ loads, working, share, style, unit, kitUnit, put }: RampP
       </SheetHead>
       <Body>
         <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 6 }}>
-          <Label>
-            Work at
-            <Choice value={share} onChange={(e) => put('work', e.target.value)}>
-              {percents.map((p) => (
-                <option key={p} value={p}>
-                  {p} %
-                </option>
-              ))}
-            </Choice>
-          </Label>
-          <Label>
-            Way up
-            <Choice value={style} onChange={(e) => put('ramp', e.target.value)}>
-              <option value="ladder">rising loads</option>
-              <option value="two sets">two sets of 12–15</option>
-            </Choice>
-          </Label>
+          <Select
+            label="Work at"
+            value={String(share)}
+            options={percents.map((p) => [String(p), `${p} %`])}
+            onChange={(p) => p && put('work', p)}
+          />
+          <Select
+            label="Way up"
+            value={style}
+            options={[
+              ['ladder', 'rising loads'],
+              ['two sets', 'two sets of 12–15'],
+            ]}
+            onChange={(way) => way && put('ramp', way)}
+          />
         </div>
         {working ? (
           <Rows>

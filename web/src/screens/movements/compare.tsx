@@ -1,34 +1,17 @@
-import { notchesOf } from '@drimbo/core/kit/kit';
-import { clientMax } from '@drimbo/core/measure/client-max';
-import { sayingEachHand } from '@drimbo/core/mechanics/loads/hand-force';
-import { figureOf, figureWords } from '@drimbo/core/mechanics/figure';
-import { effortsOf } from '@drimbo/core/mechanics/effort';
-import { workOf } from '@drimbo/core/mechanics/work';
-import { familyIds, familyNames, type Entry } from '@drimbo/core/movements/model';
 import { entryIn, offeredEntries, type Notebook } from '@drimbo/core/movements/notebook';
-import { rigWords, type Rig } from '@drimbo/core/movements/rig';
-import { fullRig, movementName } from '@drimbo/core/movements/settings';
-import { roughMass } from '@drimbo/core/units/mass';
-import { X } from 'lucide-react';
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { fullRig } from '@drimbo/core/movements/settings';
+import { useEffect, useState, type ReactNode } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { styled } from 'styled-components';
 import { useNotebook } from '../../state/notebook';
-import { useSomeone, type Someone } from '../../state/someone';
-import { RigAbove } from '../../drawings/rig-above';
-import { RigDrawing } from '../../drawings/rig-drawing';
-import { EffortBars } from '../../drawings/effort-bars';
-import { useWidth } from '../../drawings/use-width';
-import { WorkCurves } from '../../drawings/work-curves';
-import { Act } from '../../parts/act';
+import { useSomeone } from '../../state/someone';
+import { Button } from '../../parts/button';
 import { Blank } from '../../parts/blank';
-import { Choice } from '../../parts/fields';
-import { Sheet, Title } from '../../parts/sheet';
-import { ink, size } from '../../look/theme';
-import { KnobList } from '../rig/knobs';
-import { readRig, writeRig, type RigChoice } from '../rig/rig-link';
-import { notchesFor, seenFromAbove } from '../rig/rig-view';
-import { EACH_HAND_KG } from './each-hand';
+import { Failed } from '../../parts/failed';
+import { Title } from '../../parts/sheet';
+import { ink } from '../../look/theme';
+import { readRig, writeRig, type RigChoice } from '../set-up/rig-link';
+import { Compared, workAtHand } from './compared';
 import { EveryNotch } from './every-notch';
 import { SomeoneChoice } from '../shared/someone-choice';
 
@@ -56,181 +39,8 @@ const Columns = styled.div<{ $n: number }>`
     grid-template-columns: minmax(0, 1fr);
   }
 `;
-const Column = styled(Sheet)`
-  padding: 10px 12px;
-  display: grid;
-  grid-row: span 7;
-  grid-template-rows: subgrid;
-  font-size: ${size.small};
-  > * {
-    min-width: 0;
-  }
-  h2 {
-    font-size: ${size.text};
-    font-weight: 680;
-  }
-  h3 {
-    font-size: ${size.small};
-    font-weight: 650;
-  }
-  .soft {
-    color: ${ink.soft};
-    font-size: 12.5px;
-  }
-`;
 const MOST = 4;
-const workAtHand = ({ entry, rig }: RigChoice, body: Someone['body']) =>
-  workOf(entry.movement, rig, body, sayingEachHand(entry.movement, EACH_HAND_KG));
-const effortsAtHand = ({ entry, rig }: RigChoice, body: Someone['body']) =>
-  effortsOf(entry.movement, rig, body, sayingEachHand(entry.movement, EACH_HAND_KG));
 const startWith = ['dumbbell-fly', 'cable-fly-shoulder-height', 'machine-fly'];
-
-function NameChoice({
-  pool,
-  value,
-  take,
-}: {
-  pool: readonly Entry[];
-  value: string;
-  take: (entry: Entry) => void;
-}): ReactNode {
-  return (
-    <Choice
-      aria-label="Movement"
-      value={value}
-      onChange={(e) => {
-        const entry = pool.find((p) => p.id === e.target.value);
-        if (entry) take(entry);
-      }}
-    >
-      {pool.some((e) => e.own) && (
-        <optgroup label="Your own">
-          {pool
-            .filter((e) => e.own)
-            .map((e) => (
-              <option key={e.id} value={e.id}>
-                {e.name}
-              </option>
-            ))}
-        </optgroup>
-      )}
-      {familyIds.map((family) => (
-        <optgroup key={family} label={familyNames[family]}>
-          {pool
-            .filter((e) => e.movement.family === family && !e.own)
-            .map((e) => (
-              <option key={e.id} value={e.id}>
-                {e.name}
-              </option>
-            ))}
-        </optgroup>
-      ))}
-    </Choice>
-  );
-}
-
-/** One rig of a comparison: drawing, knobs, curves on the scale of all, and how hard each region works. */
-function Compared({
-  choice,
-  first,
-  pool,
-  someone,
-  scaleNm,
-  change,
-  drop,
-}: {
-  choice: RigChoice;
-  /** What the ticks compare with; null for the first itself. */
-  first: RigChoice | null;
-  pool: readonly Entry[];
-  someone: Someone;
-  scaleNm: number;
-  change: (choice: RigChoice) => void;
-  drop: (() => void) | null;
-}): ReactNode {
-  const [ref, width] = useWidth<HTMLDivElement>(280);
-  const { entry, rig } = choice;
-  const { movement } = entry;
-  const { body, context, kit } = someone;
-  const figure = useMemo(() => figureOf(movement, rig, body), [movement, rig, body]);
-  const work = workAtHand(choice, body);
-  const efforts = effortsAtHand(choice, body);
-  const others = first && effortsAtHand(first, body);
-  const notches = notchesFor(movement, kit ? notchesOf(kit) : []);
-  const name = movementName(movement, rig);
-  const inner = Math.max(200, Math.floor(width) - 26);
-  const turn = (patch: Rig): void => change({ entry, rig: fullRig(movement, { ...rig, ...patch }) });
-  const max = context ? clientMax(movement, rig, context) : null;
-  return (
-    <Column ref={ref} aria-label={name} data-compared={entry.id}>
-      <div style={{ display: 'flex', gap: 6 }}>
-        <NameChoice pool={pool} value={entry.id} take={(e) => change({ entry: e, rig: e.rig })} />
-        {drop && (
-          <Act small kind="quiet" onPress={drop} aria-label={`Take out ${name.toLowerCase()}`}>
-            <X size={14} aria-hidden />
-          </Act>
-        )}
-      </div>
-      <div>
-        <h2>{name}</h2>
-        <p className="soft">{rigWords(rig, movement.knobs) || 'no settings'}</p>
-      </div>
-      <RigDrawing
-        figure={figure}
-        implement={movement.implement}
-        oneSided={movement.oneSided === true}
-        widthPx={inner}
-        heightPx={170}
-        load=""
-        added={rig.added}
-        at={0}
-        bench={
-          movement.knobs.benchDeg && rig.stance !== 'floor' && notches.length > 0
-            ? { notches, deg: rig.benchDeg!, onTurn: (benchDeg) => turn({ benchDeg }) }
-            : null
-        }
-        says={figureWords(figure, name, rigWords(rig, movement.knobs))}
-      />
-      <div>
-        {seenFromAbove(movement) && (
-          <div style={{ display: 'flex', justifyContent: 'center' }}>
-            <RigAbove figure={figure} tuck={null} grip={null} />
-          </div>
-        )}
-        <KnobList movement={movement} rig={rig} onTurn={turn} />
-      </div>
-      <div>
-        <h3>Where it is hard</h3>
-        {work && (
-          <WorkCurves
-            work={work}
-            rotation={movement.pattern === 'rotation'}
-            widthPx={inner}
-            ends={['stretched', 'short']}
-            scaleNm={scaleNm}
-          />
-        )}
-      </div>
-      <div>
-        <h3>Who does the work</h3>
-        {work && efforts && (
-          <EffortBars
-            label={`How hard each region works, ${name}`}
-            efforts={efforts}
-            others={others}
-            longest={work.longest}
-          />
-        )}
-      </div>
-      <p className="soft">
-        {max &&
-          (max.basis === 'calibrate'
-            ? 'No honest guess for the load: the first set finds it.'
-            : `Max today about ${roughMass(max.kg, context!.client.unit)}, ${max.basis}.`)}
-      </p>
-    </Column>
-  );
-}
 
 function Board({ notebook }: { notebook: Notebook }): ReactNode {
   const [address, setAddress] = useSearchParams();
@@ -277,9 +87,9 @@ function Board({ notebook }: { notebook: Notebook }): ReactNode {
           onClient={(id) => show(choices, id)}
           onKit={setKitId}
         />
-        <Act onPress={more} isDisabled={choices.length >= MOST}>
+        <Button onPress={more} isDisabled={choices.length >= MOST}>
           Add one
-        </Act>
+        </Button>
       </header>
       <Columns $n={Math.max(2, choices.length)}>
         {choices.map((choice, i) => (
@@ -324,10 +134,11 @@ export function CompareScreen(): ReactNode {
   const notebook = useNotebook();
   if (notebook.error)
     return (
-      <Blank title="The movements cannot be opened">
-        <p>{notebook.error.message}</p>
-        <Act onPress={() => void notebook.refetch()}>Try again</Act>
-      </Blank>
+      <Failed
+        what="The movements cannot be opened"
+        error={notebook.error}
+        again={() => void notebook.refetch()}
+      />
     );
   return notebook.data ? <Board notebook={notebook.data.document} /> : <Blank title="Opening…" />;
 }

@@ -1,18 +1,18 @@
 import { pressingRegions, regions, type PressingRegion } from '@drimbo/core/anatomy/regions';
 import { notchesOf } from '@drimbo/core/kit/kit';
-import { figureOf } from '@drimbo/core/mechanics/figure';
 import { sayingEachHand } from '@drimbo/core/mechanics/loads/hand-force';
 import { movementName } from '@drimbo/core/movements/settings';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Someone } from '../../state/someone';
 import { creditAt, effortWord, NotchCurve, useNotches } from '../../drawings/notch-curve';
-import { RigDrawing } from '../../drawings/rig-drawing';
+import { StillMovement } from '../../drawings/figure/still';
 import { useWidth } from '../../drawings/use-width';
-import { Act } from '../../parts/act';
+import { Button } from '../../parts/button';
+import { Select } from '../../parts/select';
 import { ink, size, voiceText } from '../../look/theme';
-import type { RigChoice } from '../rig/rig-link';
-import { notchesFor } from '../rig/rig-view';
+import type { RigChoice } from '../set-up/rig-link';
+import { notchesFor } from '../set-up/set-up-view';
 import { EACH_HAND_KG } from './each-hand';
 
 const Multiples = styled.section`
@@ -67,41 +67,28 @@ function Notches({ choice, someone, take, notches }: EveryNotchProps & { notches
   );
   const loadKg = sayingEachHand(movement, EACH_HAND_KG);
   const { marks, best } = useNotches(movement, choice.rig, body, loadKg, notches, region);
-  const figures = useMemo(
-    () =>
-      marks.map((m) => {
-        const rig = { ...choice.rig, benchDeg: m.benchDeg! };
-        return figureOf(movement, rig, body);
-      }),
-    [marks, movement, choice.rig, body],
-  );
   return (
     <Multiples aria-label="At every notch" ref={ref}>
-      <label style={{ fontSize: size.small, fontWeight: 650, display: 'block', marginBottom: 6 }}>
-        {choice.entry.name} at every notch, for the{' '}
-        <select value={region} onChange={(e) => setRegion(e.target.value as PressingRegion)}>
-          {pressingRegions.map((id) => (
-            <option key={id} value={id}>
-              {regions[id].name.toLowerCase()}
-            </option>
-          ))}
-        </select>
-      </label>
+      <div style={{ fontSize: size.small, marginBottom: 6 }}>
+        <Select
+          small
+          label={`${choice.entry.name} at every notch, for the`}
+          labelPlace="before"
+          value={region}
+          options={pressingRegions.map((id) => [id, regions[id].name.toLowerCase()])}
+          onChange={(id) => id && setRegion(id)}
+        />
+      </div>
       <div className="row">
-        {marks.map((m, i) => (
+        {marks.map((m) => (
           <figure key={m.benchDeg} data-best={m === best}>
             <div style={{ display: 'flex', justifyContent: 'center' }}>
-              <RigDrawing
-                figure={figures[i]!}
-                implement={movement.implement}
-                oneSided={false}
+              <StillMovement
+                movement={movement}
+                rig={{ ...choice.rig, benchDeg: m.benchDeg! }}
+                body={body}
                 widthPx={150}
                 heightPx={120}
-                load=""
-                added={undefined}
-                at={0}
-                bench={null}
-                bare
                 says={`${movementName(movement, { ...choice.rig, benchDeg: m.benchDeg! })} at ${m.benchDeg}°`}
               />
             </div>
@@ -110,9 +97,14 @@ function Notches({ choice, someone, take, notches }: EveryNotchProps & { notches
               , counts {Number(creditAt(m, region).toFixed(2))}
               {m === best && <b> most</b>}{' '}
               {m.benchDeg !== choice.rig.benchDeg && (
-                <Act small kind="quiet" onPress={() => take(m.benchDeg!)} aria-label={`Take ${m.benchDeg}°`}>
+                <Button
+                  small
+                  kind="quiet"
+                  onPress={() => take(m.benchDeg!)}
+                  aria-label={`Take ${m.benchDeg}°`}
+                >
                   Take
-                </Act>
+                </Button>
               )}
             </figcaption>
           </figure>

@@ -102,7 +102,7 @@ export function ModelScreen(): ReactNode {
           where order and direction held in nearly all bodies and with the lines moved: the tuck of the elbows
           for upper chest, delts (as one) and, with dumbbells, the triceps; the grip overhead; half of a
           press&apos;s range for chest against triceps. Between a half and one and a half, in steps of .05, on
-          a middling body. Everything else is the table&apos;s word, and anything can be pinned by hand.
+          an average build. Everything else is the table&apos;s word, and anything can be pinned by hand.
         </p>
       </Text>
     </ListPage>

@@ -12,25 +12,29 @@ import {
   type Notebook,
   type OwnMovement,
 } from '@drimbo/core/movements/notebook';
+import { keepOwn, setOffered } from '@drimbo/core/movements/notebook-changes';
 import type { Rig } from '@drimbo/core/movements/rig';
 import { fullRig, movementName, teachingOf, variantOf } from '@drimbo/core/movements/settings';
 import { schools } from '@drimbo/core/schools/schools';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { changeNotebook, dropOwn, keepOwn, setOffered, useNotebook } from '../../state/notebook';
+import { changeNotebook, useNotebook } from '../../state/notebook';
 import { newId } from '../../data/queries';
 import { useSomeone } from '../../state/someone';
 import { SheetsPage } from '../../parts/pages';
-import { Act } from '../../parts/act';
+import { Button } from '../../parts/button';
 import { Blank } from '../../parts/blank';
+import { Failed } from '../../parts/failed';
 import { Sheet, SheetHead, Title } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
-import { writeRig } from '../rig/rig-link';
-import { notchesFor, RigView } from '../rig/rig-view';
-import { WorkView } from '../rig/work-view';
+import { writeRig } from '../set-up/rig-link';
+import { notchesFor, SetUpView } from '../set-up/set-up-view';
+import { WorkView } from '../set-up/work-view';
 import { LoadSource } from './load-source';
 import { TeachingNotes } from './notes';
 import { OwnForm } from './own-form';
+import { AddToSession } from './add-to-session';
+import { DeleteOwn } from './delete-own';
 import { SomeoneChoice } from '../shared/someone-choice';
 
 const EXAMPLE_KG = 20;
@@ -42,7 +46,11 @@ function Page({ entry, notebook }: { entry: Entry; notebook: Notebook }): ReactN
   const [kitId, setKitId] = useState<string | null>(null);
   const someone = useSomeone(clientId, kitId);
   const [rig, setRig] = useState<Rig>(entry.rig);
-  const [editing, setEditing] = useState<OwnMovement | null>(null);
+  const [editing, setEditing] = useState<OwnMovement | null>(() =>
+    address.get('own') === 'new' && !entry.own
+      ? { ...ownFrom(entry, fullRig(entry.movement, entry.rig), newId('own')), name: '' }
+      : null,
+  );
   const [says, setSays] = useState('');
   const go = useNavigate();
   const movement = useMemo(() => (editing ? dress(editing) : entry.movement), [editing, entry]);
@@ -103,36 +111,28 @@ function Page({ entry, notebook }: { entry: Entry; notebook: Notebook }): ReactN
           >
             Compare
           </Link>
+          <AddToSession entry={entry} rig={full} />
           {own ? (
             <>
-              <Act onPress={() => setEditing(own)}>Edit</Act>
-              <Act
-                onPress={() => {
-                  changeNotebook(dropOwn(own.id)).then(
-                    () => void go('/movements'),
-                    (error: Error) => setSays(`Not taken out: ${error.message}`),
-                  );
-                }}
-              >
-                Take out of the notebook
-              </Act>
+              <Button onPress={() => setEditing(own)}>Edit</Button>
+              <DeleteOwn own={own} />
             </>
           ) : (
             <>
-              <Act onPress={() => setEditing(ownFrom(entry, full, newId('own')))}>Make it my own</Act>
-              <Act
+              <Button onPress={() => setEditing(ownFrom(entry, full, newId('own')))}>Make it my own</Button>
+              <Button
                 kind="quiet"
                 onPress={() =>
                   attempt(
                     changeNotebook(setOffered(entry.id, !isOffered)),
                     isOffered
-                      ? 'Put away: it is no longer offered. Sessions that have it keep it.'
+                      ? 'Hidden: it is no longer offered. Sessions that have it keep it.'
                       : 'Offered again.',
                   )
                 }
               >
-                {isOffered ? 'Put away' : 'Offer it'}
-              </Act>
+                {isOffered ? 'Hide' : 'Show again'}
+              </Button>
             </>
           )}
         </div>
@@ -140,7 +140,7 @@ function Page({ entry, notebook }: { entry: Entry; notebook: Notebook }): ReactN
       <div className="sheets">
         <Sheet>
           <SheetHead>
-            <h2>Rig</h2>
+            <h2>Set-up</h2>
           </SheetHead>
           <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 8, padding: '0 12px 4px' }}>
             <SomeoneChoice
@@ -150,7 +150,7 @@ function Page({ entry, notebook }: { entry: Entry; notebook: Notebook }): ReactN
               onKit={setKitId}
             />
           </div>
-          <RigView
+          <SetUpView
             movement={movement}
             rig={full}
             name={name}
@@ -175,7 +175,7 @@ function Page({ entry, notebook }: { entry: Entry; notebook: Notebook }): ReactN
             wanted={someone.context?.client.lagging ?? []}
             onNotch={(benchDeg) => setRig((r) => ({ ...r, benchDeg }))}
             loadKg={sayingEachHand(movement, EXAMPLE_KG)}
-            loadIs={`${movement.load.kind === 'bodyweight' ? 'the body alone' : '20 kg in each hand'} on ${someone.context ? 'this client' : 'a middling body'}`}
+            loadIs={`${movement.load.kind === 'bodyweight' ? 'the body alone' : '20 kg in each hand'} on ${someone.context ? 'this client' : 'an average build'}`}
           />
         </Sheet>
         <Sheet>
@@ -214,10 +214,11 @@ export function MovementScreen(): ReactNode {
   const notebook = useNotebook();
   if (notebook.error)
     return (
-      <Blank title="The movements cannot be opened">
-        <p>{notebook.error.message}</p>
-        <Act onPress={() => void notebook.refetch()}>Try again</Act>
-      </Blank>
+      <Failed
+        what="The movements cannot be opened"
+        error={notebook.error}
+        again={() => void notebook.refetch()}
+      />
     );
   if (!notebook.data) return <Blank title="Opening…" />;
   const entry = entryIn(notebook.data.document, id);

@@ -76,7 +76,7 @@ export function TeachingNotes({ taught, kept }: { taught: Teaching; kept: readon
       <Notes>
         {taught.cautions.map((c) => (
           <p key={c.limit} className="soft">
-            <b>Mind the {c.limit}.</b> {c.say}
+            <b>Caution, {c.limit}.</b> {c.say}
           </p>
         ))}
         <p className="soft">Pain, illness or doubt go to a clinician first.</p>

@@ -49,9 +49,9 @@ test('what is written is what is kept, and it is valid', async () => {
 test.each([
   ['Name', '  ', /Give it a name/],
   ['Name', 'Dumbbell Fly', /is taken/],
-  ['Reps from', '20', /the lower first/],
-  ['to', '8.5', /whole numbers/],
-  ['Cue for the set-up', '', /Fill in every cue/],
+  ['Reps from', '20', /Not below the first/],
+  ['to', '8.5', /A whole number/],
+  ['Cue for the set-up', '', /Write this cue/],
   ['Cues for the path, one a line', 'a\nb\nc\nd', /At most three/],
   ['Choose it when', ' ', /when to choose it/],
 ])('%s as %j is refused in a sentence, and nothing is kept', async (label, value, says) => {

@@ -1,8 +1,11 @@
+import { zodResolver } from '@hookform/resolvers/zod';
 import type { OwnMovement } from '@drimbo/core/movements/notebook';
-import { useState, type ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
+import { useForm } from 'react-hook-form';
 import { styled } from 'styled-components';
-import { Act } from '../../parts/act';
-import { Area, Field, Label } from '../../parts/fields';
+import { z } from 'zod';
+import { Button } from '../../parts/button';
+import { FormField } from '../../parts/form-field';
 import { SheetHead } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
 
@@ -20,7 +23,7 @@ const Form = styled.form`
     gap: 8px;
     align-items: center;
   }
-  [role='alert'] {
+  > [role='alert'] {
     color: ${ink.ink};
     font-size: ${size.small};
     font-weight: 620;
@@ -37,26 +40,43 @@ const lines = (text: string): string[] =>
     .map((l) => l.trim())
     .filter(Boolean);
 
-/** What is wrong with an own movement, in a sentence that says what to do; null when nothing is. */
-function wrongWith(own: OwnMovement, taken: ReadonlySet<string>): string | null {
-  if (own.name === '') return 'Give it a name.';
-  if (taken.has(own.name.toLowerCase())) return `“${own.name}” is taken: choose another name.`;
-  const { lo, hi } = own.homeReps;
-  if (!(Number.isInteger(lo) && Number.isInteger(hi) && lo >= 1 && hi <= 100 && lo <= hi))
-    return 'Reps are two whole numbers between 1 and 100, the lower first.';
-  if (
-    own.cues.setUp === '' ||
-    own.cues.path.length === 0 ||
-    own.cues.finish === '' ||
-    own.cues.breathing === ''
-  )
-    return 'Fill in every cue: the set-up, at least one for the path, the finish and the breath.';
-  if (own.cues.path.length > 3) return 'At most three cues for the path: a client holds no more.';
-  if (own.chooseWhen === '') return 'Say when to choose it: the reason is what gets lost.';
-  return null;
-}
+const reps = z
+  .string()
+  .trim()
+  .refine((t) => /^\d{1,3}$/.test(t) && Number(t) >= 1 && Number(t) <= 100, {
+    message: 'A whole number, 1 to 100.',
+  });
+const cue = z.string().trim().min(1, 'Write this cue.').max(160);
 
-/** Name, reps, cues and reason of an own movement; its settings and credits are set on the rig beside it. */
+/** What is typed, and what is wrong with it in a sentence that says what to do. */
+const formSchema = (taken: ReadonlySet<string>) =>
+  z
+    .object({
+      name: z
+        .string()
+        .trim()
+        .min(1, 'Give it a name.')
+        .max(80)
+        .refine((name) => !taken.has(name.toLowerCase()), {
+          message: 'This name is taken: choose another.',
+        }),
+      aliases: z.string(),
+      lo: reps,
+      hi: reps,
+      setUp: cue,
+      path: z
+        .string()
+        .refine((t) => lines(t).length > 0, { message: 'Write at least one cue for the path.' })
+        .refine((t) => lines(t).length <= 3, {
+          message: 'At most three cues for the path: a client holds no more.',
+        }),
+      finish: cue,
+      breathing: cue,
+      chooseWhen: z.string().trim().min(1, 'Say when to choose it: the reason is what gets lost.').max(240),
+    })
+    .refine((f) => Number(f.lo) <= Number(f.hi), { path: ['hi'], message: 'Not below the first.' });
+
+/** Name, reps, cues and reason of an own movement; its settings and credits are set on the set-up beside it. */
 export function OwnForm({
   own,
   base,
@@ -74,91 +94,60 @@ export function OwnForm({
   save: (own: OwnMovement) => Promise<void>;
   leave: () => void;
 }): ReactNode {
-  const [name, setName] = useState(own.name);
-  const [aliases, setAliases] = useState(own.aliases.join(', '));
-  const [lo, setLo] = useState(String(own.homeReps.lo));
-  const [hi, setHi] = useState(String(own.homeReps.hi));
-  const [setUp, setSetUp] = useState(own.cues.setUp);
-  const [path, setPath] = useState(own.cues.path.join('\n'));
-  const [finish, setFinish] = useState(own.cues.finish);
-  const [breathing, setBreathing] = useState(own.cues.breathing);
-  const [chooseWhen, setChooseWhen] = useState(own.chooseWhen);
-  const [wrong, setWrong] = useState<string | null>(null);
-
-  const submit = (): void => {
-    const next: OwnMovement = {
+  const schema = useMemo(() => formSchema(taken), [taken]);
+  const { control, handleSubmit, setError, formState } = useForm({
+    resolver: zodResolver(schema),
+    defaultValues: {
+      name: own.name,
+      aliases: own.aliases.join(', '),
+      lo: String(own.homeReps.lo),
+      hi: String(own.homeReps.hi),
+      setUp: own.cues.setUp,
+      path: own.cues.path.join('\n'),
+      finish: own.cues.finish,
+      breathing: own.cues.breathing,
+      chooseWhen: own.chooseWhen,
+    },
+  });
+  const submit = handleSubmit((f) =>
+    save({
       ...own,
-      name: name.trim(),
-      aliases: aliases
+      name: f.name,
+      aliases: f.aliases
         .split(',')
         .map((a) => a.trim())
         .filter(Boolean)
         .slice(0, 12),
-      homeReps: { lo: Number(lo), hi: Number(hi) },
-      cues: { setUp: setUp.trim(), path: lines(path), finish: finish.trim(), breathing: breathing.trim() },
-      chooseWhen: chooseWhen.trim(),
-    };
-    const why = wrongWith(next, taken);
-    setWrong(why);
-    if (why === null) save(next).catch((error: Error) => setWrong(`Not saved: ${error.message}`));
-  };
+      homeReps: { lo: Number(f.lo), hi: Number(f.hi) },
+      cues: { setUp: f.setUp, path: lines(f.path), finish: f.finish, breathing: f.breathing },
+      chooseWhen: f.chooseWhen,
+    }).catch((error: Error) => setError('root', { message: `Not saved: ${error.message}` })),
+  );
   return (
     <>
       <SheetHead>
         <h2>{isNew ? 'A movement of your own' : 'Your own movement'}</h2>
         <span>made from {base.toLowerCase()}</span>
       </SheetHead>
-      <Form
-        onSubmit={(e) => {
-          e.preventDefault();
-          submit();
-        }}
-      >
-        <Label>
-          Name
-          <Field value={name} maxLength={80} onChange={(e) => setName(e.target.value)} autoFocus />
-        </Label>
-        <Label>
-          Other names, with commas
-          <Field value={aliases} onChange={(e) => setAliases(e.target.value)} />
-        </Label>
+      <Form onSubmit={(e) => void submit(e)}>
+        <FormField control={control} name="name" label="Name" maxLength={80} autoFocus />
+        <FormField control={control} name="aliases" label="Other names, with commas" />
         <div className="two">
-          <Label>
-            Reps from
-            <Field inputMode="numeric" value={lo} onChange={(e) => setLo(e.target.value)} />
-          </Label>
-          <Label>
-            to
-            <Field inputMode="numeric" value={hi} onChange={(e) => setHi(e.target.value)} />
-          </Label>
+          <FormField control={control} name="lo" label="Reps from" inputMode="numeric" />
+          <FormField control={control} name="hi" label="to" inputMode="numeric" />
         </div>
-        <Label>
-          Cue for the set-up
-          <Field value={setUp} maxLength={160} onChange={(e) => setSetUp(e.target.value)} />
-        </Label>
-        <Label>
-          Cues for the path, one a line
-          <Area rows={2} value={path} onChange={(e) => setPath(e.target.value)} />
-        </Label>
-        <Label>
-          Cue for the finish
-          <Field value={finish} maxLength={160} onChange={(e) => setFinish(e.target.value)} />
-        </Label>
-        <Label>
-          Breath
-          <Field value={breathing} maxLength={160} onChange={(e) => setBreathing(e.target.value)} />
-        </Label>
-        <Label>
-          Choose it when
-          <Area rows={2} maxLength={240} value={chooseWhen} onChange={(e) => setChooseWhen(e.target.value)} />
-        </Label>
-        <p>The rig beside this is where it begins; credits pinned there stay with it.</p>
-        {wrong && <p role="alert">{wrong}</p>}
+        <FormField control={control} name="setUp" label="Cue for the set-up" maxLength={160} />
+        <FormField control={control} name="path" label="Cues for the path, one a line" rows={2} />
+        <FormField control={control} name="finish" label="Cue for the finish" maxLength={160} />
+        <FormField control={control} name="breathing" label="Breath" maxLength={160} />
+        <FormField control={control} name="chooseWhen" label="Choose it when" rows={2} maxLength={240} />
+        <p>The set-up beside this is where it begins; credits pinned there stay with it.</p>
+        {formState.errors.root && <p role="alert">{formState.errors.root.message}</p>}
         <div className="acts">
-          <Act kind="strong" type="submit">
+          <Button kind="strong" type="submit">
             Keep it
-          </Act>
-          <Act onPress={leave}>Leave it</Act>
+          </Button>
+          <Button onPress={leave}>Cancel</Button>
         </div>
       </Form>
     </>

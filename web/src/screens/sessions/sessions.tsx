@@ -1,48 +1,69 @@
-import { groupNames, regions } from '@drimbo/core/anatomy/regions';
-import { useDeferredValue, useEffect, useState, type ReactNode } from 'react';
+import type { SessionListed, Unreadable } from '@drimbo/core/formats/lists';
+import { statuses } from '@drimbo/core/session/document';
+import { useCallback, useDeferredValue, useEffect, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { useSessions } from '../../data/queries';
-import { SessionTools } from './session-tools';
-import { Act } from '../../parts/act';
 import { Blank } from '../../parts/blank';
-import { Sheet, Title } from '../../parts/sheet';
-import { ink } from '../../look/theme';
-import { ListPage, ListTable } from '../../parts/pages';
-import { More } from '../../parts/more';
+import { Failed } from '../../parts/failed';
+import { ListPage } from '../../parts/pages';
 import { SearchBox } from '../../parts/search-box';
-import { TornRow } from '../shared/unreadable';
+import { Select } from '../../parts/select';
+import { Sheet, Title } from '../../parts/sheet';
+import { focusFirstRow, Table } from '../../parts/table';
+import { useAsked } from '../../state/use-asked';
+import { sessionColumns } from './columns';
+import { Templates } from './templates';
 
-const names: Record<string, string> = {
-  ...groupNames,
-  ...Object.fromEntries(Object.entries(regions).map(([id, r]) => [id, r.name])),
-};
-
-/** Every session: drafts first, then what is handed over, then what is done, the newest first. */
+/** Every session: drafts first, then what is handed over, then what is done, the newest first, unless asked otherwise. */
 export function SessionsScreen(): ReactNode {
-  const [search, setSearch] = useState('');
-  const sessions = useSessions(useDeferredValue(search));
+  const { asked, ask, sort, sortBy } = useAsked();
+  const search = asked.get('name') ?? '';
+  const status = statuses.find((s) => s === asked.get('state')) ?? null;
+  const sessions = useSessions(useDeferredValue(search), asked.get('sort') ?? 'state', status);
+  const { fetchNextPage } = sessions;
+  const more = useCallback(() => void fetchNextPage(), [fetchNextPage]);
   useEffect(() => {
     document.title = 'Sessions · Drimbo';
   }, []);
   if (sessions.error)
     return (
-      <Blank title="The sessions cannot be shown">
-        <p>{sessions.error.message}</p>
-        <Act onPress={() => void sessions.refetch()}>Try again</Act>
-      </Blank>
+      <Failed
+        what="The sessions cannot be shown"
+        error={sessions.error}
+        again={() => void sessions.refetch()}
+      />
     );
   if (sessions.total === null) return <Blank title="Opening the sessions…" />;
   const { rows, total } = sessions;
+  const isNarrowed = search.trim() !== '' || status !== null;
   return (
     <ListPage>
       <header>
         <Title>Sessions</Title>
-        <span>New ones begin from a client</span>
-        <SearchBox label="Look for a session or a client" value={search} onChange={setSearch} />
+        <span role="status">
+          {total} {total === 1 ? 'session' : 'sessions'}; new ones begin from a client or a template
+        </span>
+        <Select
+          label="State"
+          labelPlace="before"
+          none="any"
+          value={status}
+          options={statuses.map((s) => [s, s])}
+          onChange={(state) => ask({ state })}
+        />
+        <SearchBox
+          label="Look for a session or a client"
+          value={search}
+          onChange={(name) => ask({ name })}
+          onDown={focusFirstRow}
+        />
       </header>
+      <Templates />
       <Sheet>
-        {total === 0 && search.trim() !== '' ? (
-          <Blank title="Nothing by that name" />
+        {total === 0 && isNarrowed ? (
+          <Blank title="Nothing like that">
+            <p>Widen the state, or look for another name.</p>
+          </Blank>
         ) : total === 0 ? (
           <Blank title="No sessions yet">
             <p>
@@ -50,51 +71,18 @@ export function SessionsScreen(): ReactNode {
             </p>
           </Blank>
         ) : (
-          <ListTable>
-            <thead>
-              <tr>
-                <th scope="col">Session</th>
-                <th scope="col">Client</th>
-                <th scope="col">For</th>
-                <th scope="col">Movements</th>
-                <th scope="col">State</th>
-                <th scope="col">
-                  <span className="unseen">What to do with it</span>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {rows.map((s) =>
-                'why' in s ? (
-                  <TornRow key={s.id} row={s} columns={6} />
-                ) : (
-                  <tr key={s.id}>
-                    <td>
-                      <Link className="name" to={`/sessions/${s.id}`}>
-                        {s.title}
-                      </Link>
-                    </td>
-                    <td>{s.client.name}</td>
-                    <td data-before="for">{names[s.emphasis]!.toLowerCase()}</td>
-                    <td data-after="movements">{s.movements}</td>
-                    <td style={{ color: s.status === 'finished' ? ink.soft : ink.ink }}>
-                      {s.status === 'finished' ? `done ${s.date ?? ''}` : s.status}
-                    </td>
-                    <td>
-                      <SessionTools session={s} />
-                    </td>
-                  </tr>
-                ),
-              )}
-            </tbody>
-          </ListTable>
+          <Table<SessionListed | Unreadable>
+            label="Sessions"
+            columns={sessionColumns}
+            rows={rows}
+            total={total}
+            idOf={(row) => row.id}
+            sort={sort ?? { by: 'state', isDown: false }}
+            onSort={sortBy}
+            onEnd={more}
+            rowPx={42}
+          />
         )}
-        <More
-          shown={rows.length}
-          total={total}
-          isComing={sessions.isFetchingNextPage}
-          onMore={() => void sessions.fetchNextPage()}
-        />
       </Sheet>
     </ListPage>
   );

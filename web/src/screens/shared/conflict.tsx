@@ -1,139 +1,19 @@
-import { differing, merged, type Part } from '@drimbo/core/formats/parts';
-import { partName, partText } from '@drimbo/core/formats/part-words';
 import type { MassUnit } from '@drimbo/core/units/mass';
-import { format } from 'date-fns';
-import { useState, type ReactNode } from 'react';
-import { Radio, RadioGroup } from 'react-aria-components';
-import { styled } from 'styled-components';
+import { lazy, Suspense, type ReactNode } from 'react';
 import type { Conflicting } from '../../state/same-document';
-import { Act } from '../../parts/act';
-import { ink, size } from '../../look/theme';
 
-const Banner = styled.div`
-  display: grid;
-  gap: 8px;
-  background: ${ink.raised};
-  border: 1.5px solid ${ink.ink};
-  border-radius: 4px;
-  padding: 10px 12px;
-  margin-bottom: 10px;
-  font-size: ${size.small};
-  .feet {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 8px;
-  }
-`;
-const Choices = styled.div`
-  display: grid;
-  gap: 0;
-  max-height: 38vh;
-  overflow: auto;
-  .react-aria-RadioGroup {
-    display: grid;
-    grid-template-columns: minmax(120px, 1fr) minmax(0, 2fr) minmax(0, 2fr);
-    gap: 4px 10px;
-    align-items: stretch;
-    padding: 3px 0;
-    border-top: 1px solid ${ink.hush};
-  }
-  .react-aria-Radio {
-    padding: 4px 8px;
-    border: 1px solid ${ink.rule};
-    border-radius: 3px;
-    cursor: pointer;
-    overflow-wrap: anywhere;
-  }
-  .react-aria-Radio[data-selected] {
-    border: 2px solid ${ink.ink};
-    padding: 3px 7px;
-    font-weight: 620;
-  }
-  .react-aria-Radio[data-focus-visible] {
-    outline: 2px solid ${ink.focus};
-    outline-offset: 1px;
-  }
-  @media (max-width: 640px) {
-    .react-aria-RadioGroup {
-      grid-template-columns: 1fr;
-    }
-  }
-`;
+const Deciding = lazy(() => import('./deciding').then((m) => ({ default: m.Deciding })));
 
-/** One part that both versions have changed, or one of them, and which of the two is to stay. */
-function PartChoice({
-  part,
-  unit,
-  isTheirs,
-  onChange,
-}: {
-  part: Part;
-  unit: MassUnit;
-  isTheirs: boolean;
-  onChange: (isTheirs: boolean) => void;
-}): ReactNode {
-  return (
-    <RadioGroup
-      aria-label={partName(part)}
-      value={isTheirs ? 'theirs' : 'mine'}
-      onChange={(value) => onChange(value === 'theirs')}
-      orientation="horizontal"
-    >
-      <span>{partName(part)}</span>
-      <Radio value="mine">here: {partText(part, 'mine', unit)}</Radio>
-      <Radio value="theirs">there: {partText(part, 'theirs', unit)}</Radio>
-    </RadioGroup>
-  );
-}
-
-function Deciding<T extends object>({
-  conflict,
-  unit,
-}: {
-  conflict: Conflicting<T>;
-  unit: MassUnit;
-}): ReactNode {
-  const { kind, base, mine, theirs, settle } = conflict;
-  const parts = differing(kind, base as never, mine as never, theirs.document as never);
-  const [turned, setTurned] = useState<ReadonlyMap<string, boolean>>(new Map());
-  const isTheirs = (part: Part): boolean => turned.get(part.key) ?? part.changedBy === 'theirs';
-  const chosen = (): T => {
-    const keys = parts.filter(isTheirs).map((part) => part.key);
-    return merged(kind, mine as never, theirs.document as never, new Set(keys)) as unknown as T;
-  };
-  return (
-    <Banner role="alert" data-testid="conflict">
-      <p>
-        <strong>Changed somewhere else at {format(theirs.updatedAt, 'HH:mm')}.</strong> Nothing is lost: yours
-        is kept on this device until you choose.
-      </p>
-      <Choices>
-        {parts.map((part) => (
-          <PartChoice
-            key={part.key}
-            part={part}
-            unit={unit}
-            isTheirs={isTheirs(part)}
-            onChange={(to) => setTurned(new Map(turned).set(part.key, to))}
-          />
-        ))}
-      </Choices>
-      <div className="feet">
-        <Act kind="strong" onPress={() => settle(chosen())}>
-          Save it as chosen
-        </Act>
-        <Act onPress={() => settle(mine)}>Keep mine</Act>
-        <Act onPress={() => settle(theirs.document)}>Take theirs</Act>
-      </div>
-    </Banner>
-  );
-}
-
-/** Two versions of one document: says in which parts they differ, and lets the coach choose part by part. */
+/** Asks which parts of two versions stay, where there are two; fetched only then. */
 export const Conflict = <T extends object>({
   conflict,
   unit,
 }: {
   conflict: Conflicting<T> | null;
   unit: MassUnit;
-}): ReactNode => conflict && <Deciding key={conflict.theirs.revision} conflict={conflict} unit={unit} />;
+}): ReactNode =>
+  conflict && (
+    <Suspense fallback={<p role="alert">Changed somewhere else too…</p>}>
+      <Deciding key={conflict.theirs.revision} conflict={conflict as never} unit={unit} />
+    </Suspense>
+  );

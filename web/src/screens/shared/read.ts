@@ -7,12 +7,6 @@ export const readCount =
     const n = Number(t);
     return t.trim() !== '' && Number.isInteger(n) && n >= min && n <= max ? n : null;
   };
-export const readFigure =
-  (min: number, max: number) =>
-  (t: string): number | null => {
-    const n = Number(t.replace(',', '.'));
-    return t.trim() !== '' && Number.isFinite(n) && n >= min && n <= max ? n : null;
-  };
 
 /** A weight in the gym's unit, or with its own behind it, in kilograms up to `most`. */
 export const readWeight =

@@ -1,6 +1,9 @@
 import type { ReactNode } from 'react';
 import type { Someone } from '../../state/someone';
-import { Choice, Label } from '../../parts/fields';
+import { ComboBox } from '../../parts/combo-box';
+import { Select } from '../../parts/select';
+
+const NOBODY = '-';
 
 /** Whose body and whose gym. */
 export function SomeoneChoice({
@@ -19,27 +22,21 @@ export function SomeoneChoice({
 }): ReactNode {
   return (
     <>
-      <Label>
-        Measured on
-        <Choice value={clientId ?? ''} onChange={(e) => onClient(e.target.value || null)}>
-          <option value="">middling, 1.75 m, 80 kg</option>
-          {someone.clients.map((c) => (
-            <option key={c.id} value={c.id}>
-              {c.name}
-            </option>
-          ))}
-        </Choice>
-      </Label>
-      <Label>
-        {of}
-        <Choice value={someone.kitId} onChange={(e) => onKit(e.target.value)}>
-          {someone.kits.map((k) => (
-            <option key={k.id} value={k.id}>
-              {k.document.name}
-            </option>
-          ))}
-        </Choice>
-      </Label>
+      <ComboBox
+        label="Measured on"
+        value={clientId ?? NOBODY}
+        options={[
+          [NOBODY, 'average build, 1.75 m, 80 kg'],
+          ...someone.clients.map((c): [string, string] => [c.id, c.name]),
+        ]}
+        onChange={(id) => onClient(id === NOBODY ? null : id)}
+      />
+      <Select
+        label={of}
+        value={someone.kitId}
+        options={someone.kits.map((k) => [k.id, k.document.name])}
+        onChange={(id) => id && onKit(id)}
+      />
     </>
   );
 }

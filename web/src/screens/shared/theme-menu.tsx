@@ -1,22 +1,15 @@
 import { SunMoon } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
-import { chooseTheme, chosenTheme } from '../../look/choice';
-import { ChoiceMenu } from '../../parts/choice-menu';
+import { lazy, type ReactNode } from 'react';
+import { Late } from '../../parts/late';
 
-/** Light, dark, or as the machine is set. */
-export function ThemeMenu(): ReactNode {
-  const [choice, setChoice] = useState(chosenTheme);
-  return (
-    <ChoiceMenu
-      label="Light or dark"
-      choices={{ system: 'As this machine', light: 'Light', dark: 'Dark' }}
-      value={choice}
-      onChange={(next) => {
-        chooseTheme(next);
-        setChoice(next);
-      }}
-    >
-      <SunMoon size={15} aria-hidden />
-    </ChoiceMenu>
-  );
-}
+const Choices = lazy(() => import('./theme-choices').then((m) => ({ default: m.ThemeChoices })));
+
+/** The button in the frame that leads to light and dark. */
+export const ThemeMenu = (): ReactNode => (
+  <Late
+    render={(button) => <Choices button={button} />}
+    button={{ kind: 'quiet', small: true, 'aria-label': 'Light or dark' }}
+  >
+    <SunMoon size={15} aria-hidden />
+  </Late>
+);

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { api } from '../../data/api';
 import { saveFile } from '../../data/save-file';
-import { Act } from '../../parts/act';
+import { Button } from '../../parts/button';
 
 const List = styled.ul`
   list-style: none;
@@ -21,27 +21,24 @@ const Told = styled.span`
 `;
 
 /** One document that cannot be read any more, with its text to save. */
-function Torn({ row }: { row: Row }): ReactNode {
+export function Torn({ row }: { row: Row }): ReactNode {
   return (
     <Told>
       <span>
         The {row.kind} “{row.id}” cannot be read: {row.why}. Nothing else is touched by it.
       </span>
-      <Act small onPress={() => saveFile(`${row.id}.${row.kind}.txt`, row.text)}>
+      <Button small onPress={() => saveFile(`${row.id}.${row.kind}.txt`, row.text)}>
         Save its text
-      </Act>
+      </Button>
     </Told>
   );
 }
 
-/** The same as a row of a list, in its place. */
-export const TornRow = ({ row, columns }: { row: Row; columns: number }): ReactNode => (
-  <tr>
-    <td colSpan={columns}>
-      <Torn row={row} />
-    </td>
-  </tr>
-);
+/** A cell of a row that can be read; the first column of a list tells of one that cannot. */
+export const ofSound =
+  <T extends object>(cell: (row: T) => ReactNode) =>
+  (row: T | Row): ReactNode =>
+    'why' in row ? null : cell(row);
 
 export const TornList = ({ rows }: { rows: readonly Row[] }): ReactNode =>
   rows.length === 0 ? null : (

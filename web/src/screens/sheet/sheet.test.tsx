@@ -4,6 +4,7 @@ import type { Client } from '@drimbo/core/session/client';
 import { line, sampleClient, sampleKit, session } from '@drimbo/core/testing/samples';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { choose } from '../../testing/choose';
 import { answering } from '../../testing/answers';
 import { show } from '../../testing/desk';
 import { SheetScreen } from './sheet';
@@ -61,8 +62,8 @@ test('loads are in the client’s unit', async () => {
 test('another paper is chosen; somebody nobody has cleared gets no sheet to take away', async () => {
   await open(plan);
   const user = userEvent.setup();
-  await user.selectOptions(screen.getByLabelText('Paper'), 'Letter');
-  expect(screen.getByLabelText<HTMLSelectElement>('Paper').value).toBe('Letter');
+  await choose(user, 'Paper', 'Letter');
+  expect(screen.getByRole('button', { name: 'Letter Paper' })).toBeTruthy();
   expect(screen.getByRole('button', { name: 'Print' })).toBeTruthy();
 });
 

@@ -3,174 +3,24 @@ import { makeSheet, type Sheet, type SheetLine } from '@drimbo/core/formats/shee
 import { mustAskFirst } from '@drimbo/core/session/client';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
-import { createGlobalStyle, styled } from 'styled-components';
 import { contextOf, useOpenedSession } from '../../state/use-opened';
-import { Act } from '../../parts/act';
+import { Button } from '../../parts/button';
+import { Select } from '../../parts/select';
 import { Blank } from '../../parts/blank';
-import { ink, narrow, wide } from '../../look/theme';
-import { tokensOf } from '../../look/tokens';
+import { Failed } from '../../parts/failed';
 
-type Paper = 'A4' | 'Letter';
-
-const PageRule = createGlobalStyle<{ $paper: Paper }>`
-  @page { size: ${(p) => p.$paper}; margin: 11mm 12mm; }
-  @media print {
-    html, body { background: #fff; }
-    .no-print { display: none !important; }
-  }
-`;
-const Bar = styled.div`
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  justify-content: center;
-  padding: 12px;
-  label {
-    display: inline-flex;
-    gap: 5px;
-  }
-`;
-const MM = 96 / 25.4;
-/** Printable size inside the margins, CSS pixels. */
-const printable: Record<Paper, { width: number; height: number }> = {
-  A4: { width: (210 - 24) * MM, height: (297 - 22) * MM },
-  Letter: { width: (215.9 - 24) * MM, height: (279.4 - 22) * MM },
-};
-const LARGEST = 19;
-const SMALLEST = 12.5;
-
-const PageBox = styled.article<{ $paper: Paper; $base: number }>`
-  width: ${(p) => printable[p.$paper].width}px;
-  margin: 0 auto 32px;
-  /* Paper is white whatever the theme. */
-  ${tokensOf('light')}
-  color: ${ink.ink};
-  background: #fff;
-  padding: 9mm;
-  font-size: ${(p) => p.$base}px;
-  line-height: 1.24;
-  box-sizing: content-box;
-  @media screen {
-    border: 1px solid ${ink.rule};
-  }
-  @media screen and (max-width: 800px) {
-    width: auto;
-    padding: 16px;
-    font-size: 16px;
-  }
-  @media print {
-    width: auto;
-    margin: 0;
-    padding: 0;
-  }
-  header {
-    display: flex;
-    justify-content: space-between;
-    align-items: baseline;
-    gap: 16px;
-    border-bottom: 2px solid ${ink.ink};
-    padding-bottom: 3px;
-    h1 {
-      font-size: 1.5em;
-      font-weight: 740;
-      line-height: 1.1;
-      ${wide}
-    }
-    p {
-      font-weight: 600;
-      text-align: right;
-      ${narrow}
-    }
-    .date {
-      display: block;
-      font-weight: 420;
-    }
-    .date i {
-      display: inline-block;
-      width: 8em;
-      border-bottom: 1px solid ${ink.ink};
-    }
-  }
-  .warm {
-    padding: 4px 0;
-    border-bottom: 1px solid ${ink.rule};
-  }
-  .stop {
-    border: 1.5px solid ${ink.ink};
-    padding: 3px 8px;
-    margin-top: 6px;
-    ${narrow}
-  }
-  .foot {
-    margin-top: 5px;
-    ${narrow}
-  }
-`;
-const Lift = styled.li`
-  display: grid;
-  grid-template-columns: 1.16fr 1fr;
-  gap: 0 14px;
-  padding: 0.34em 0;
-  border-bottom: 1px solid ${ink.rule};
-  break-inside: avoid;
-  h2 {
-    font-size: 1.1em;
-    font-weight: 720;
-    line-height: 1.15;
-    display: inline;
-  }
-  .setup {
-    ${narrow}
-  }
-  .figures {
-    font-size: 1.34em;
-    font-weight: 730;
-    line-height: 1.2;
-  }
-  .figures span {
-    font-weight: 460;
-  }
-  .cues {
-    ${narrow}
-  }
-  .cues li {
-    padding-left: 0.8em;
-    text-indent: -0.8em;
-  }
-  .cues li::before {
-    content: '– ';
-  }
-  .done {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.2em 0.9em;
-    align-items: end;
-    padding-top: 0.15em;
-    ${narrow}
-  }
-  .done span {
-    display: inline-flex;
-    gap: 0.3em;
-    align-items: end;
-  }
-  .done i {
-    font-style: normal;
-    font-size: 0.8em;
-    color: ${ink.soft};
-  }
-  .done b {
-    width: 2.9em;
-    height: 1.35em;
-    border-bottom: 1px solid ${ink.ink};
-  }
-  @media screen and (max-width: 560px) {
-    grid-template-columns: 1fr;
-  }
-`;
-const How = styled.p`
-  font-weight: 650;
-  padding-top: 0.3em;
-`;
+import {
+  type Paper,
+  PageRule,
+  Bar,
+  printable,
+  LARGEST,
+  SMALLEST,
+  PageBox,
+  Lift,
+  How,
+  MM,
+} from './sheet-look';
 
 function OneLift({ line }: { line: SheetLine }): ReactNode {
   return (
@@ -302,13 +152,7 @@ export function SheetScreen(): ReactNode {
     const context = contextOf(document, opened);
     return makeSheet(document, appraise(document, context), context);
   }, [opened]);
-  if (error)
-    return (
-      <Blank title="This sheet cannot be shown">
-        <p>{error.message}</p>
-        <Act onPress={again}>Try again</Act>
-      </Blank>
-    );
+  if (error) return <Failed what="This sheet cannot be shown" error={error} again={again} />;
   if (!opened) return <Blank title="Opening the sheet…" />;
   const session = opened.stored.document;
   const blocked = mustAskFirst(opened.file.document);
@@ -317,22 +161,26 @@ export function SheetScreen(): ReactNode {
       <PageRule $paper={paper} />
       <Bar className="no-print">
         <Link to={`/sessions/${id}`}>Back to the session</Link>
-        <label>
-          Paper
-          <select value={paper} onChange={(e) => setPaper(e.target.value as Paper)}>
-            <option>A4</option>
-            <option>Letter</option>
-          </select>
-        </label>
+        <Select
+          small
+          label="Paper"
+          labelPlace="before"
+          value={paper}
+          options={[
+            ['A4', 'A4'],
+            ['Letter', 'Letter'],
+          ]}
+          onChange={(to) => to && setPaper(to)}
+        />
         {blocked ? (
           <span role="alert">
             Not handed over: nobody has cleared the health screen.{' '}
             <Link to={`/clients/${session.clientId}`}>Record who did</Link>.
           </span>
         ) : (
-          <Act kind="strong" onPress={() => window.print()}>
+          <Button kind="strong" autoFocus onPress={() => window.print()}>
             Print
-          </Act>
+          </Button>
         )}
       </Bar>
       {sheet && <SheetPaper sheet={sheet} paper={paper} />}

@@ -1,0 +1,95 @@
+import { regions } from '@drimbo/core/anatomy/regions';
+import type { ClientBrief, Unreadable } from '@drimbo/core/formats/lists';
+import { format } from 'date-fns';
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import { ink, voiceText } from '../../look/theme';
+import type { Column } from '../../parts/table';
+import { ofSound, Torn } from '../shared/unreadable';
+
+function Limits({ row: c }: { row: ClientBrief }): ReactNode {
+  if (c.lagging.length === 0 && c.limits.length === 0)
+    return <span style={{ color: ink.soft }}>nothing noted</span>;
+  return (
+    <>
+      {c.lagging.length > 0 && (
+        <div>
+          {c.lagging.map((id, i) => (
+            <span key={id}>
+              {i > 0 && ', '}
+              <b style={{ color: voiceText[regions[id].voice], fontWeight: 620 }}>
+                {regions[id].name.toLowerCase()}
+              </b>
+            </span>
+          ))}{' '}
+          lags
+        </div>
+      )}
+      {c.limits.map((l) => (
+        <div key={l.limit}>limit: {l.limit}</div>
+      ))}
+    </>
+  );
+}
+
+function Needs({ row }: { row: ClientBrief }): ReactNode {
+  if (row.needs.length === 0)
+    return <span style={{ color: ink.soft }}>Nothing: the next session is with the client</span>;
+  return row.needs.map((n) => (
+    <div key={n.says} style={{ fontWeight: n.loud ? 620 : 420, color: n.loud ? ink.ink : ink.soft }}>
+      {n.says}
+    </div>
+  ));
+}
+
+export const clientColumns: Column<ClientBrief | Unreadable>[] = [
+  {
+    id: 'name',
+    name: 'Client',
+    width: '1.3fr',
+    sortBy: true,
+    cell: (row) =>
+      'why' in row ? (
+        <Torn row={row} />
+      ) : (
+        <>
+          <Link className="name" to={`/clients/${row.id}`}>
+            {row.name}
+          </Link>
+          <small>{row.about}</small>
+        </>
+      ),
+  },
+  {
+    id: 'limits',
+    name: 'Lags and limits',
+    width: '1.1fr',
+    cell: ofSound<ClientBrief>((row) => <Limits row={row} />),
+  },
+  {
+    id: 'time',
+    name: 'Time',
+    width: '0.6fr',
+    cell: ofSound<ClientBrief>((row) => (
+      <>
+        {row.minutes} min<small>{row.daysAWeek} days a week</small>
+      </>
+    )),
+  },
+  {
+    id: 'needs',
+    name: 'Needs next',
+    width: '1.4fr',
+    cell: ofSound<ClientBrief>((row) => <Needs row={row} />),
+  },
+  {
+    id: 'changed',
+    name: 'Changed',
+    width: '0.6fr',
+    sortBy: true,
+    isForLarge: true,
+    cell: ofSound<ClientBrief>((row) => (
+      <span style={{ color: ink.soft }}>{format(row.updatedAt, 'd MMM')}</span>
+    )),
+  },
+];

@@ -1,0 +1,21 @@
+/** What the keys do, as the help tells it. */
+export const keyHelp: { keys: string; does: string }[] = [
+  { keys: 'A', does: 'Add a movement by typing' },
+  { keys: 'M', does: 'Pick a movement from the catalogue' },
+  { keys: '↑ ↓', does: 'Walk the line-up' },
+  { keys: 'Enter', does: 'Edit the sets and reps of the movement; Tab goes on to its other figures' },
+  { keys: 'Alt ↑ ↓', does: 'Move it up or down' },
+  { keys: 'P', does: 'Pair it with the next; in a pair or round, part them' },
+  { keys: 'J', does: 'Join the next movement to its pair or round, up to six in turn' },
+  { keys: 'D', does: 'Duplicate it' },
+  { keys: 'Delete', does: 'Remove it' },
+  { keys: 'W', does: 'Edit the warm-up' },
+  { keys: 'R', does: 'Go to the review' },
+  { keys: 'S', does: 'Open the sheet to print' },
+  { keys: 'N', does: 'Start a new session for this client, here or on the client’s page' },
+  { keys: ', .', does: 'The previous and the next session of this client' },
+  { keys: 'Ctrl Z', does: 'Undo, without limit; while a field is typed in, it is the field’s' },
+  { keys: 'Ctrl Shift Z', does: 'Redo' },
+  { keys: '/', does: 'Find a client, a session, a movement, a gym; or the max of a set: 100 x 5' },
+  { keys: '?', does: 'This list' },
+];

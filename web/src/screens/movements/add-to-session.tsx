@@ -1,0 +1,79 @@
+import type { Entry } from '@drimbo/core/movements/model';
+import type { Rig } from '@drimbo/core/movements/rig';
+import { schools } from '@drimbo/core/schools/schools';
+import { startingLine } from '@drimbo/core/schools/starting-line';
+import type { Session } from '@drimbo/core/session/document';
+import { applyEdit } from '@drimbo/core/session/edits';
+import { singleBlock } from '@drimbo/core/session/starting';
+import { useState, type ReactNode } from 'react';
+import { useNavigate } from 'react-router';
+import { api } from '../../data/api';
+import { listsAnew } from '../../data/house';
+import { newId, useSessions, type Stored } from '../../data/queries';
+import { Button } from '../../parts/button';
+import { ComboBox } from '../../parts/combo-box';
+import { Dialog, DialogFeet } from '../../parts/dialog';
+
+function Choosing({ entry, rig, close }: { entry: Entry; rig: Rig; close: () => void }): ReactNode {
+  const go = useNavigate();
+  const drafts = useSessions('', 'changed', 'draft').rows.flatMap((row) => ('why' in row ? [] : [row]));
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [wrong, setWrong] = useState('');
+  const id = chosen ?? drafts[0]?.id ?? null;
+  const add = async (session: string): Promise<void> => {
+    const { document, revision } = await api.get<Stored<Session>>(`/sessions/${session}`);
+    const line = { ...startingLine(entry, schools[document.school], newId('line')), rig };
+    const block = singleBlock(newId('block'), line);
+    await api.put(`/sessions/${session}`, {
+      revision,
+      document: applyEdit(document, { do: 'add block', at: document.blocks.length, block }),
+    });
+    await listsAnew();
+    void go(`/sessions/${session}`);
+  };
+  return (
+    <Dialog title={`Add ${entry.name.toLowerCase()} to a session`} isOpen onClose={close}>
+      {() =>
+        drafts.length === 0 ? (
+          <p>No draft is open. Start a session from a client, then add it there.</p>
+        ) : (
+          <>
+            <ComboBox
+              label="Draft"
+              value={id}
+              options={drafts.map((s) => [s.id, `${s.title}, ${s.client.name}`])}
+              onChange={setChosen}
+            />
+            {wrong && <p role="alert">{wrong}</p>}
+            <DialogFeet>
+              <Button
+                kind="strong"
+                isDisabled={id === null}
+                onPress={() => {
+                  setWrong('');
+                  add(id!).catch((error: Error) => setWrong(`Not added: ${error.message}`));
+                }}
+              >
+                Add and open it
+              </Button>
+              <Button onPress={close}>Cancel</Button>
+            </DialogFeet>
+          </>
+        )
+      }
+    </Dialog>
+  );
+}
+
+/** Puts the movement, set up as it stands here, at the end of a draft and opens that. */
+export function AddToSession({ entry, rig }: { entry: Entry; rig: Rig }): ReactNode {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <>
+      <Button kind="strong" onPress={() => setOpen(true)}>
+        Add to a session…
+      </Button>
+      {isOpen && <Choosing entry={entry} rig={rig} close={() => setOpen(false)} />}
+    </>
+  );
+}

@@ -1,0 +1,98 @@
+import { regions } from '@drimbo/core/anatomy/regions';
+import { mainRegions } from '@drimbo/core/choosing/filters';
+import { levelOf } from '@drimbo/core/mechanics/effort';
+import { familyNames, type Entry } from '@drimbo/core/movements/model';
+import { rigWords } from '@drimbo/core/movements/rig';
+import { teachingOf } from '@drimbo/core/movements/settings';
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import { ink, voiceText } from '../../look/theme';
+import type { Column } from '../../parts/table';
+import type { Measured } from '../../workers/sweep';
+
+/** A name of the catalogue as the list shows it. */
+export interface Listed {
+  entry: Entry;
+  /** Its best notch for the region asked for, where that was measured. */
+  best: Measured | null;
+  isHidden: boolean;
+}
+
+/** What a name measured at its best notch is ranked by: what a set counts, then the effort. */
+export const serves = (m: Measured | null): number => (m ? m.counts * 10 + (m.effort ?? 0) : -1);
+
+function Name({ entry: e, isHidden }: Listed): ReactNode {
+  return (
+    <>
+      <Link className="name" to={`/movements/${e.id}`}>
+        {e.name}
+      </Link>
+      <small>
+        {[
+          ...(e.own ? ['your own'] : []),
+          ...(isHidden ? ['hidden'] : []),
+          familyNames[e.movement.family].toLowerCase(),
+          e.movement.implement,
+        ].join(', ')}
+      </small>
+    </>
+  );
+}
+
+function Counts({ entry }: Listed): ReactNode {
+  const main = mainRegions(entry);
+  if (main.length === 0) return <span style={{ color: ink.soft }}>nothing</span>;
+  return main.map(([id, credit], i) => (
+    <span key={id}>
+      {i > 0 && ', '}
+      {regions[id].name.toLowerCase()}{' '}
+      <b style={{ color: voiceText[regions[id].voice], fontWeight: 640 }}>{Number(credit.toFixed(2))}</b>
+    </span>
+  ));
+}
+
+function Begins({ entry, best }: Listed): ReactNode {
+  return (
+    <span style={{ color: ink.soft }}>
+      {best ? (
+        <>
+          <b style={{ color: ink.ink }}>{best.effort === null ? 'not told' : levelOf(best.effort)}</b>
+          {best.benchDeg !== null && ` at ${best.benchDeg}°`}, counts {Number(best.counts.toFixed(2))}
+        </>
+      ) : (
+        rigWords(entry.rig, entry.movement.knobs)
+      )}
+    </span>
+  );
+}
+
+const taught = (row: Listed) => teachingOf(row.entry.movement, row.entry.rig);
+
+/** The columns of the catalogue; the last one changes once every notch was measured. */
+export const columnsFor = (isMeasured: boolean): Column<Listed>[] => [
+  { id: 'name', name: 'Movement', width: '1.25fr', cell: Name, sortBy: (row) => row.entry.name },
+  { id: 'counts', name: 'One hard set counts', width: '1.35fr', cell: Counts },
+  {
+    id: 'hard',
+    name: 'Hard',
+    width: '0.55fr',
+    cell: (row) => taught(row).hardWhere,
+    sortBy: (row) => taught(row).hardWhere,
+    isForLarge: true,
+  },
+  {
+    id: 'reps',
+    name: 'Reps',
+    width: '0.4fr',
+    cell: (row) => taught(row).homeReps.join('–'),
+    sortBy: (row) => taught(row).homeReps[0] * 100 + taught(row).homeReps[1],
+    isForLarge: true,
+  },
+  {
+    id: 'begins',
+    name: isMeasured ? 'Best notch' : 'Begins with',
+    width: '1.1fr',
+    cell: Begins,
+    isForLarge: !isMeasured,
+  },
+];

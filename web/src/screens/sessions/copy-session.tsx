@@ -1,0 +1,44 @@
+import type { SessionListed } from '@drimbo/core/formats/lists';
+import { templateOf } from '@drimbo/core/formats/templates';
+import { keepTemplate } from '@drimbo/core/movements/notebook-changes';
+import type { Session } from '@drimbo/core/session/document';
+import { startedFor } from '@drimbo/core/session/starting';
+import type { ReactNode } from 'react';
+import { api } from '../../data/api';
+import { newId, todayIso, type Stored } from '../../data/queries';
+import { tell } from '../../parts/toast';
+import { changeNotebook } from '../../state/notebook';
+import { StartFrom } from './start-from';
+
+/** Copies a session for whom the coach says, or keeps it as a template for anybody. */
+export function CopySession({ session, close }: { session: SessionListed; close: () => void }): ReactNode {
+  const source = async (): Promise<Session> =>
+    (await api.get<Stored<Session>>(`/sessions/${session.id}`)).document;
+  return (
+    <StartFrom
+      asks={`Copy “${session.title}”`}
+      name={session.title}
+      clientId={session.client.id}
+      about={(clientId) =>
+        clientId === session.client.id
+          ? 'Everything is kept but its date and what was set aside.'
+          : 'Loads given by hand are left out: the client’s own are worked out on their kit.'
+      }
+      make={async (whose, title) => startedFor(await source(), whose, title)}
+      also={{
+        says: 'Keep as a template',
+        does: async (name) => {
+          const id = newId('template');
+          const template = templateOf(await source(), { id, name, keptOn: todayIso() });
+          await changeNotebook(keepTemplate(template));
+          tell(`“${name}” is kept as a template.`, () => {
+            changeNotebook((n) => ({ ...n, templates: n.templates.filter((t) => t.id !== id) })).catch(
+              (error: Error) => tell(error.message),
+            );
+          });
+        },
+      }}
+      close={close}
+    />
+  );
+}

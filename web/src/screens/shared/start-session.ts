@@ -1,0 +1,29 @@
+import type { Kit } from '@drimbo/core/kit/kit';
+import type { Session } from '@drimbo/core/session/document';
+import { emptySession } from '@drimbo/core/session/starting';
+import { api } from '../../data/api';
+import { listsAnew } from '../../data/house';
+import { newId, type ClientFile, type Stored } from '../../data/queries';
+
+/** Begins an empty session from what is known of a client; gives its id. */
+export async function startSession(
+  { id, document: client }: Pick<ClientFile, 'id' | 'document'>,
+  kits: readonly Stored<Kit>[],
+): Promise<string> {
+  const document = emptySession({
+    title: `Push, ${new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })}`,
+    clientId: id,
+    kitId: client.kitId,
+    spotter: kits.find((k) => k.id === client.kitId)?.document.spotter ?? false,
+    minutes: client.minutes,
+    emphasis: client.lagging.find((r) => r.startsWith('pec'))
+      ? 'chest'
+      : client.lagging.includes('deltSide')
+        ? 'deltSide'
+        : 'chest',
+    school: client.trainingAge === 'under 1 year' ? 'foundations' : 'evidence',
+  });
+  const stored = await api.post<Stored<Session>>('/sessions', { id: newId('session'), document });
+  await listsAnew();
+  return stored.id;
+}
