@@ -43,6 +43,24 @@ export const addByTyping = async (page: Page, text: string): Promise<void> => {
   await expect(box).toHaveValue('');
 };
 
+/** The select of this name on a page or in a part of it; its button says the value and then the name. */
+export const selectOf = (where: Page | Locator, label: string): Locator =>
+  where.getByRole('button', { name: new RegExp(` ${label}$`) });
+
+/** Takes an option of a select, as a person does. */
+export async function choose(where: Page | Locator, label: string, option: string): Promise<void> {
+  await selectOf(where, label).click();
+  const page = 'page' in where ? where.page() : where;
+  await page.getByRole('option', { name: option, exact: true }).click();
+}
+
+/** Finds one of many in a combo box by typing its name. */
+export async function find(where: Page | Locator, label: string | RegExp, option: string): Promise<void> {
+  await where.getByRole('combobox', { name: label }).fill(option);
+  const page = 'page' in where ? where.page() : where;
+  await page.getByRole('option', { name: option, exact: true }).click();
+}
+
 export const lineNames = (page: Page): Promise<string[]> =>
   page.locator('[data-name] .name').allTextContents();
 

@@ -32,7 +32,7 @@ test('every credit says why, and a pinned one counts', async ({ page }) => {
   await openSession(page, id);
   await addByTyping(page, 'incline barbell press 3x8 tuck 85');
   await page.getByRole('button', { name: /^upper chest/ }).click();
-  const why = page.getByRole('dialog', { name: /Why upper chest/ });
+  const why = page.getByRole('dialog', { name: /^Upper chest: / });
   await expect(why).toContainText('By the table, at these settings');
   await expect(why).toContainText(/× 0\.\d/);
   await why.getByLabel('Credit for the upper chest, 0 to 1').fill('2');

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { expect, test } from '../house';
-import { addByTyping, expectAxeClean, lineNames, row, saved } from '../desk';
+import { addByTyping, choose, expectAxeClean, lineNames, row, saved } from '../desk';
 
 /** Pages of a PDF, counted in the file itself. */
 const pageCount = (pdf: Buffer): number =>
@@ -61,7 +61,7 @@ test('a coach builds a six-movement push day from nothing and prints it', async 
   await expect(page.getByTestId('sheet')).toContainText('not medical advice');
   await expectAxeClean(page);
   for (const paper of ['A4', 'Letter']) {
-    await page.getByLabel('Paper').selectOption(paper);
+    await choose(page, 'Paper', paper);
     await page.waitForTimeout(300);
     const file = info.outputPath(`${paper}.pdf`);
     const pdf = await page.pdf({ path: file, preferCSSPageSize: true });

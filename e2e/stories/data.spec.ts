@@ -5,7 +5,7 @@ import { expect, test, type Page } from '../house';
 
 const openData = async (page: Page): Promise<void> => {
   await page.goto('/data');
-  await expect(page.getByRole('heading', { name: 'Out and in' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Export and import' })).toBeVisible();
 };
 const choose = async (page: Page, button: string, name: string, buffer: Buffer): Promise<void> => {
   const chooser = page.waitForEvent('filechooser');
@@ -31,26 +31,26 @@ test('everything goes out as open files, is looked at before it comes in, and co
   page,
 }) => {
   await openData(page);
-  const zip = await saved(page, 'Save everything as open files');
+  const zip = await saved(page, 'Export everything as open files');
   await rename(page, 'bram-otterlund', 'Bram Somebody');
-  await choose(page, 'Take in an export', 'everything.zip', zip);
+  await choose(page, 'Import an export', 'everything.zip', zip);
   await expect(page.getByText('everything.zip: 0 to add, 1 to change')).toBeVisible();
   const row = page.getByRole('row', { name: /Bram Otterlund/ });
   await expect(row).toContainText('Changes');
   expect(await clientName(page, 'bram-otterlund')).toBe('Bram Somebody');
   await page.getByRole('button', { name: 'Leave what is here and says something else' }).click();
   await expect(page.getByText(/all of it is here already/)).toBeVisible();
-  await choose(page, 'Take in an export', 'everything.zip', zip);
-  await page.getByRole('button', { name: 'Take it in' }).click();
-  await expect(page.getByText('Taken in: 0 added, 1 changed.')).toBeVisible();
+  await choose(page, 'Import an export', 'everything.zip', zip);
+  await page.getByRole('button', { name: 'Import it' }).click();
+  await expect(page.getByText('Imported: 0 added, 1 changed.')).toBeVisible();
   expect(await clientName(page, 'bram-otterlund')).toBe('Bram Otterlund');
 
   const files = unzipSync(zip);
   const path = 'kits/net-loft.json';
   files[path] = strToU8(strFromU8(files[path]!).replace('"unit": "', '"unit": "stone'));
-  await choose(page, 'Take in an export', 'torn.zip', Buffer.from(zipSync(files)));
+  await choose(page, 'Import an export', 'torn.zip', Buffer.from(zipSync(files)));
   await expect(page.getByRole('alert')).toContainText(/kits\/net-loft\.json, line \d+, unit:/);
-  await choose(page, 'Take in an export', 'letter.zip', Buffer.from('Dear coach, this is no zip.'));
+  await choose(page, 'Import an export', 'letter.zip', Buffer.from('Dear coach, this is no zip.'));
   await expect(page.getByRole('alert')).toContainText('no zip file');
 });
 
@@ -60,12 +60,12 @@ test('a copy is made and put back; what was there in between is kept as a copy t
   const copy = page.getByRole('list', { name: 'Copies' }).getByText(/^Made by hand/);
   await expect(copy).toHaveCount(1);
   await rename(page, 'corvin-haldt', 'Corvin Otherwise');
-  await page.getByRole('button', { name: /^Put back: Made by hand/ }).click();
+  await page.getByRole('button', { name: /^Restore: Made by hand/ }).click();
   await expectAxeClean(page, '[role="alertdialog"]');
   await page.getByRole('button', { name: 'Put it back', exact: true }).click();
-  await expect(page.getByText(/^Put back: 6 clients/)).toBeVisible();
+  await expect(page.getByText(/^Restored: 6 clients/)).toBeVisible();
   expect(await clientName(page, 'corvin-haldt')).toBe('Corvin Haldt');
-  await page.getByRole('button', { name: /^Put back: Before the restore/ }).click();
+  await page.getByRole('button', { name: /^Restore: Before the restore/ }).click();
   await page.getByRole('button', { name: 'Put it back', exact: true }).click();
   await expect.poll(() => clientName(page, 'corvin-haldt')).toBe('Corvin Otherwise');
   await rename(page, 'corvin-haldt', 'Corvin Haldt');
@@ -78,7 +78,7 @@ test('what was deleted is brought back, by keyboard, also on a phone', async ({ 
   await expect(page.getByRole('row')).toHaveCount(2);
   await page.getByRole('button', { name: 'Delete Thrown away' }).press('Enter');
   await page.getByRole('button', { name: 'Delete it' }).press('Enter');
-  await expect(page.getByText('Nothing by that name')).toBeVisible();
+  await expect(page.getByText('Nothing like that')).toBeVisible();
   await page.setViewportSize({ width: 360, height: 740 });
   await openData(page);
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
@@ -99,7 +99,7 @@ test('one client is saved as open files, and erased for good only by name', asyn
   expect(made.status()).toBe(201);
   await makeSession(page, 'for-a-week', 'One week only', 'ansgar-push-2');
   await page.goto('/clients/for-a-week');
-  const zip = await saved(page, 'Save as open files');
+  const zip = await saved(page, 'Export as open files');
   expect(
     Object.keys(unzipSync(zip))
       .filter((name) => /^(clients|sessions)\//.test(name))

@@ -14,7 +14,7 @@ test('movements are re-ordered by their handle and along the score', async ({ pa
   const id = await makeSession(page, 'mirelle-vandoorn', 'Dragged', 'mirelle-push-a');
   await openSession(page, id);
   const target = (await row(page, 'Cable fly, low to high').boundingBox())!;
-  await drag(page, page.getByRole('button', { name: 'Move Incline dumbbell press' }), {
+  await drag(page, page.getByRole('button', { name: 'Move Incline dumbbell press', exact: true }), {
     x: target.x + 10,
     y: target.y + target.height - 6,
   });

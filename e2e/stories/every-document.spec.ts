@@ -157,7 +157,7 @@ test('the notebook outlives a failing server and a closed tab, and two tabs chan
   const before = (await notebook()).hidden;
   const hide = async (tab: Page, id: string): Promise<void> => {
     await tab.goto(`/movements/${id}`);
-    await tab.getByRole('button', { name: 'Put away' }).click();
+    await tab.getByRole('button', { name: 'Hide' }).click();
   };
   await context.route('**/api/notebooks/coach', (route) =>
     route.request().method() === 'PUT' ? route.abort() : route.continue(),

@@ -1,5 +1,5 @@
 import { expect, test } from '../house';
-import { addByTyping, makeSession, openSession, row, saved } from '../desk';
+import { addByTyping, choose, selectOf, makeSession, openSession, row, saved } from '../desk';
 
 /** What is typed, the movement, how its cell reads, and what the sheet says of it. */
 const written: [typed: string, name: string, cell: string, sheet: RegExp][] = [
@@ -85,7 +85,7 @@ test('a scheme is turned into another in place, edited there, and survives a rel
   await addByTyping(page, 'incline db press 3x8');
   const cell = row(page, 'Incline dumbbell press').getByTestId('cell-scheme');
   await page.getByRole('tab', { name: 'Load' }).click();
-  await page.getByLabel('Sets go').selectOption('drop set');
+  await choose(page, 'Sets go', 'drop set');
   const drops = page.getByLabel('Drops, incline dumbbell press');
   await drops.fill('3');
   await drops.press('Enter');
@@ -94,7 +94,7 @@ test('a scheme is turned into another in place, edited there, and survives a rel
 
   await cell.fill('2 x 12-15');
   await cell.press('Enter');
-  await expect(page.getByLabel('Sets go')).toHaveValue('straight');
+  await expect(selectOf(page, 'Sets go')).toHaveText('straight sets');
   await expect(page.getByTestId('set-load')).toHaveCount(2);
   await page.keyboard.press('Control+z');
   await expect(cell).toHaveValue('3 × 8, last drop 3 × −20 %');

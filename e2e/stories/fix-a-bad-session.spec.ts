@@ -23,7 +23,7 @@ test('a bad session is put right with the fixes the review offers', async ({ pag
   ).toContainText(/min|same time/);
   await fix('failure-first-compound', /^Leave 3, then 1/);
   await fix('bar-alone', /^A spotter will be there/);
-  await expect(page.getByRole('checkbox', { name: 'Spotter' })).toBeChecked();
+  await expect(page.getByRole('switch', { name: 'Spotter' })).toBeChecked();
   await expect(rule('bar-alone')).toHaveCount(0);
 
   await fix('steep-incline', /^Set the bench to 30°/);
@@ -61,8 +61,8 @@ test('every change can be undone, and redone', async ({ page }) => {
   await page.locator('[data-rule="not-in-this-gym"]').getByRole('button', { name: /^Use / }).first().click();
   await page.getByRole('button', { name: 'Duplicate' }).click();
   const lineUp = page.getByRole('region', { name: 'Line-up' });
-  await lineUp.getByRole('button', { name: /^Take out/ }).click();
-  await lineUp.getByRole('button', { name: /^Take out/ }).click();
+  await lineUp.getByRole('button', { name: /^Remove/ }).click();
+  await lineUp.getByRole('button', { name: /^Remove/ }).click();
   const after = await lineNames(page);
   expect(after).not.toEqual(before);
   for (let i = 0; i < 4; i++) await page.keyboard.press('Control+z');

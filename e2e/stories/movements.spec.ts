@@ -1,12 +1,13 @@
+import { choose } from '../desk';
 import { expect, test } from '../house';
 
 test('a coach finds the press and the notch for a lagging upper chest', async ({ page }) => {
   await page.goto('/movements');
   const all = Number((await page.getByText(/^\d+ names$/).textContent())!.split(' ')[0]);
   expect(all).toBeGreaterThan(95);
-  await page.getByLabel('Trains').selectOption('pecUpper');
-  await page.getByLabel('In this gym').selectOption('boathouse');
-  await page.getByLabel('Kind to').selectOption('wrist');
+  await choose(page, 'Trains', 'upper chest');
+  await choose(page, 'In this gym', 'The Boathouse');
+  await choose(page, 'Kind to', 'wrist');
   await expect
     .poll(async () => Number((await page.getByText(/^\d+ names?$/).textContent())!.split(' ')[0]))
     .toBeLessThan(all);
@@ -23,8 +24,8 @@ test('a coach finds the press and the notch for a lagging upper chest', async ({
   expect([...counts].sort((a, b) => b - a)).toEqual(counts);
 
   // By keys: type, walk down, open.
-  await page.getByLabel('Name').fill('incl db pres');
-  await page.getByLabel('Name').press('ArrowDown');
+  await page.getByRole('searchbox', { name: 'Name' }).fill('incl db pres');
+  await page.getByRole('searchbox', { name: 'Name' }).press('ArrowDown');
   await expect(page.getByRole('link', { name: 'Incline dumbbell press' })).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Incline dumbbell press', level: 1 })).toBeVisible();
@@ -45,7 +46,7 @@ test('a coach finds the press and the notch for a lagging upper chest', async ({
 
 test('a name nobody knows gets a way on', async ({ page }) => {
   await page.goto('/movements');
-  await page.getByLabel('Name').fill('qwertz');
+  await page.getByRole('searchbox', { name: 'Name' }).fill('qwertz');
   await expect(page.getByText('Nothing like that')).toBeVisible();
   await page.goto('/movements/qwertz');
   await expect(page.getByText('There is no movement by this name')).toBeVisible();

@@ -1,9 +1,7 @@
 import { expect, test } from '../house';
 import { addByTyping, expectAxeClean, lineNames, makeSession, openSession, row, saved } from '../desk';
 
-test('a coach makes a movement of their own, uses it by name, edits it and takes it out', async ({
-  page,
-}) => {
+test('a coach makes a movement of their own, uses it by name, edits it and deletes it', async ({ page }) => {
   await page.goto('/movements/incline-dumbbell-press');
   await page.getByRole('slider', { name: 'Bench angle' }).focus();
   await page.keyboard.press('ArrowDown');
@@ -19,11 +17,11 @@ test('a coach makes a movement of their own, uses it by name, edits it and takes
   await page.getByLabel('Reps from').fill('12');
   await page.getByLabel('to', { exact: true }).fill('9');
   await page.getByRole('button', { name: 'Keep it' }).click();
-  await expect(page.getByRole('alert')).toContainText('the lower first');
+  await expect(page.getByRole('alert')).toContainText('Not below the first');
   await page.getByLabel('Reps from').fill('9');
   await page.getByLabel('to', { exact: true }).fill('12');
   await page.getByLabel('Cue for the set-up').fill('Bench one notch down, feet wide');
-  await page.getByRole('button', { name: /^upper chest/ }).click();
+  await page.getByRole('button', { name: /^upper chest [\d.]/ }).click();
   await page.getByLabel('Credit for the upper chest, 0 to 1').fill('0.9');
   await page.getByRole('button', { name: 'Pin' }).click();
   await page.keyboard.press('Escape');
@@ -53,25 +51,32 @@ test('a coach makes a movement of their own, uses it by name, edits it and takes
   await openSession(page, id);
   expect(await lineNames(page)).toEqual(['Quayside press']);
 
-  // Taken out, the session keeps what it was made from.
+  // Deleted, the session keeps what it was made from.
   await page.goto(address);
-  await page.getByRole('button', { name: 'Take out of the notebook' }).click();
+  await page.getByRole('button', { name: 'Delete…' }).click();
+  await expect(page.getByRole('alertdialog')).toContainText('1 session has it, 1 of them not done yet');
+  await page.getByRole('button', { name: 'Delete it' }).click();
   await expect(page).toHaveURL(/\/movements$/);
   await openSession(page, id);
   expect(await lineNames(page)).toEqual(['Incline dumbbell press']);
+  // Brought back on the page Data, it is what it was.
+  await page.goto('/data');
+  await page.getByRole('button', { name: 'Bring back Quayside press' }).click();
+  await openSession(page, id);
+  expect(await lineNames(page)).toEqual(['Quayside press']);
 });
 
-test('a name is put away and comes back; cues are kept for one client and for everyone', async ({ page }) => {
+test('a name is hidden and comes back; cues are kept for one client and for everyone', async ({ page }) => {
   await page.goto('/movements/pullover');
-  await page.getByRole('button', { name: 'Put away' }).click();
-  await expect(page.getByRole('status').filter({ hasText: 'Put away' })).toBeVisible();
+  await page.getByRole('button', { name: 'Hide' }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'Hidden' })).toBeVisible();
   await page.getByRole('link', { name: 'Movements', exact: true }).click();
-  await page.getByLabel('Name').fill('pullover');
+  await page.getByRole('searchbox', { name: 'Name' }).fill('pullover');
   await expect(page.getByText('Nothing like that')).toBeVisible();
-  await page.getByLabel('with those put away').check();
+  await page.getByLabel('with hidden ones').check();
   await page.getByRole('link', { name: 'Dumbbell pullover' }).click();
-  await page.getByRole('button', { name: 'Offer it' }).click();
-  await expect(page.getByRole('button', { name: 'Put away' })).toBeVisible();
+  await page.getByRole('button', { name: 'Show again' }).click();
+  await expect(page.getByRole('button', { name: 'Hide' })).toBeVisible();
 
   const id = await makeSession(page, 'mirelle-vandoorn', 'Kept cues');
   await openSession(page, id);

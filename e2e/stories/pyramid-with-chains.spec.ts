@@ -1,5 +1,5 @@
 import { expect, test } from '../house';
-import { addByTyping, expectAxeClean, makeSession, openSession, row, saved } from '../desk';
+import { addByTyping, choose, selectOf, expectAxeClean, makeSession, openSession, row, saved } from '../desk';
 
 const figures = (text: string): number[] => (text.match(/\d+(\.\d+)?/g) ?? []).map(Number);
 
@@ -8,7 +8,7 @@ test('a bench specialist gets a pyramid with chains, weighed from the chest to l
   await openSession(page, id);
   await addByTyping(page, 'bench press with chains pyramid 8, 6, 4, 2 leave 2');
   await page.getByRole('tab', { name: 'Load' }).click();
-  await expect(page.getByLabel('Sets go')).toHaveValue('ascending');
+  await expect(selectOf(page, 'Sets go')).toHaveText('ascending pyramid');
   const values = await page
     .getByTestId('set-load')
     .evaluateAll((cells) => cells.map((c) => Number((c as HTMLInputElement).value)));
@@ -55,7 +55,7 @@ test('the load bench goes from a set to plates on a bar', async ({ page }) => {
   // Epley 1985: 100 × (1 + 5 ÷ 30).
   await expect(page.getByRole('row', { name: /Epley/ })).toContainText('116.7 kg');
   await expect(page.getByTestId('max')).toContainText('± 3 %');
-  await page.getByLabel('On the kit of').selectOption('boathouse');
+  await choose(page, 'On the kit of', 'The Boathouse');
   await page.getByLabel('Reps', { exact: true }).fill('1');
   await expect(page.getByRole('row', { name: /^80 %/ })).toContainText('80 kg');
   await expect(

@@ -1,5 +1,5 @@
 import { expect, test } from '../house';
-import { expectAxeClean, expectContrast, makeSession, openSession, row, saved } from '../desk';
+import { choose, expectAxeClean, expectContrast, makeSession, openSession, row, saved } from '../desk';
 
 for (const [name, path, ready] of [
   ['clients', '/clients', 'Needs next'],
@@ -64,19 +64,19 @@ test('axe finds nothing on the tabs and dialogs of the designer', async ({ page 
 test('a client in pounds sees pounds everywhere, makeable ones', async ({ page }) => {
   const id = await makeSession(page, 'odalys-renske', 'In pounds', 'odalys-push-3');
   await page.goto('/clients/odalys-renske');
-  await page.getByLabel('Loads in').selectOption('lb');
-  await page.getByLabel('Gym').selectOption('net-loft');
+  await choose(page, 'Loads in', 'pounds');
+  await choose(page, 'Gym', 'Net loft');
   await expect(page.getByTestId('save-state')).toHaveText('Saved');
   await page.getByRole('link', { name: 'In pounds' }).click();
-  await page.getByLabel('Kit').selectOption('net-loft');
+  await choose(page, 'Kit', 'Net loft');
   await expect(row(page, 'Incline dumbbell press').getByTestId('cell-load')).toHaveValue(/^\d*[05] lb each$/);
   await expect(page.locator('[data-rule="not-in-this-gym"]')).toHaveCount(2);
   await saved(page);
   await page.goto(`/sessions/${id}/sheet`);
   await expect(page.getByTestId('sheet')).toContainText('lb each');
   await page.goto('/clients/odalys-renske');
-  await page.getByLabel('Loads in').selectOption('kg');
-  await page.getByLabel('Gym').selectOption('boathouse');
+  await choose(page, 'Loads in', 'kilograms');
+  await choose(page, 'Gym', 'The Boathouse');
   await expect(page.getByTestId('save-state')).toHaveText('Saved');
 });
 

@@ -14,12 +14,67 @@ const screens: [path: string, ready: string][] = [
   ['/kit', 'The Boathouse'],
   ['/kit/boathouse', 'pairs of each'],
   ['/loads?load=100&reps=5', 'median of seven'],
-  ['/data', 'Out and in'],
+  ['/data', 'Export and import'],
 ];
 /** A phone, a desk at 200 % zoom, a tablet, a desk and a wide desk. */
 const widths = [360, 640, 768, 1280, 1920];
 
-test('no screen scrolls sideways, from a phone to a wide desk', async ({ page }) => {
+/** Pairs of things to press that lie over each other, as far as both are in sight. Runs in the page. */
+function overlapping(): string[] {
+  const pressable = 'a[href], button, input, textarea, [role="slider"], [role="tab"], [role="option"]';
+  interface Box {
+    e: Element;
+    l: number;
+    t: number;
+    r: number;
+    b: number;
+  }
+  const inSight = (e: Element): Box | null => {
+    let { left: l, top: t, right: r, bottom: b } = e.getBoundingClientRect();
+    for (let up: Element | null = e; up; up = up.parentElement) {
+      const { overflowX, overflowY, position, clipPath } = getComputedStyle(up);
+      // What stays in place while the rest scrolls lies over it by design.
+      if (position === 'sticky' || position === 'fixed' || clipPath !== 'none') return null;
+      if (up === e || (overflowX === 'visible' && overflowY === 'visible')) continue;
+      const frame = up.getBoundingClientRect();
+      l = Math.max(l, frame.left);
+      t = Math.max(t, frame.top);
+      r = Math.min(r, frame.right);
+      b = Math.min(b, frame.bottom);
+    }
+    return r - l > 2 && b - t > 2 ? { e, l, t, r, b } : null;
+  };
+  const boxes = [...document.querySelectorAll(pressable)]
+    .filter((e) => e.checkVisibility() && !e.closest('svg') && !e.closest('[aria-hidden="true"]'))
+    .flatMap((e) => inSight(e) ?? []);
+  const name = (e: Element): string =>
+    (e.getAttribute('aria-label') ?? e.textContent ?? '').slice(0, 40) || e.tagName;
+  const found: string[] = [];
+  boxes.forEach((a, i) =>
+    boxes.slice(i + 1).forEach((b) => {
+      if (a.e.contains(b.e) || b.e.contains(a.e) || a.e.closest('label')?.contains(b.e)) return;
+      const wide = Math.min(a.r, b.r) - Math.max(a.l, b.l);
+      const high = Math.min(a.b, b.b) - Math.max(a.t, b.t);
+      if (wide > 2 && high > 2) found.push(`“${name(a.e)}” lies over “${name(b.e)}”`);
+    }),
+  );
+  return found;
+}
+
+/** What reaches furthest to the right, by its words, with its left and right edge. Runs in the page. */
+function reachingOut(): string {
+  const over = [...document.querySelectorAll('body *')].filter(
+    (e) => e.getBoundingClientRect().right > document.documentElement.clientWidth,
+  );
+  const last = over.findLast((e) => !e.closest('svg'));
+  if (!last) return 'nothing in sight';
+  const { left, right } = last.getBoundingClientRect();
+  return `${last.tagName} “${last.textContent.slice(0, 60)}” from ${left} to ${right}, ${over.length} in all`;
+}
+
+test('no screen scrolls sideways and nothing to press lies over another, from a phone to a wide desk', async ({
+  page,
+}) => {
   const found: string[] = [];
   for (const [path, ready] of screens) {
     await page.goto(path);
@@ -31,7 +86,9 @@ test('no screen scrolls sideways, from a phone to a wide desk', async ({ page })
       // Drawings take their new width a moment after the page.
       for (let turn = 0; turn < 20 && (await over()) > 0; turn++) await page.waitForTimeout(100);
       const left = await over();
-      if (left > 0) found.push(`${path} at ${width}: ${left} px too wide`);
+      if (left > 0)
+        found.push(`${path} at ${width}: ${left} px too wide, ${await page.evaluate(reachingOut)}`);
+      for (const pair of await page.evaluate(overlapping)) found.push(`${path} at ${width}: ${pair}`);
     }
   }
   expect(found).toEqual([]);

@@ -1,5 +1,5 @@
 import { expect, test } from '../house';
-import { addByTyping, expectAxeClean, makeSession, openSession, row, saved } from '../desk';
+import { addByTyping, choose, expectAxeClean, makeSession, openSession, row, saved } from '../desk';
 
 test('a warm-up is filled up, the first lift led up to another way, and slow work gets its own load', async ({
   page,
@@ -19,7 +19,7 @@ test('a warm-up is filled up, the first lift led up to another way, and slow wor
   await dialog.getByRole('button', { name: 'Fill it up: general, range, activation' }).click();
   await expect(dialog.getByLabel(/^Dose of/)).toHaveCount(3);
   await expectAxeClean(page, '[role=dialog]');
-  await dialog.getByLabel('Lead up to the first lift by').selectOption('two sets of 12–15');
+  await choose(dialog, 'Lead up to the first lift by', 'two sets of 12–15');
   await page.keyboard.press('Escape');
   await expect(dialog).toHaveCount(0);
   await expect.poll(() => ramps.count()).not.toBe(ladder);

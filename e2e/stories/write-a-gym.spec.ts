@@ -1,12 +1,14 @@
 import { expect, test, type Page } from '../house';
-import { addByTyping, expectAxeClean, makeSession, openSession, row, saved } from '../desk';
+import { addByTyping, choose, expectAxeClean, makeSession, openSession, row, saved } from '../desk';
 
 const put = async (page: Page, label: string, text: string): Promise<void> => {
   await page.getByLabel(label, { exact: true }).fill(text);
   await page.getByLabel(label, { exact: true }).press('Enter');
 };
 
-test('a gym is written down: irons of two markings, a band, ways, what is clipped on', async ({ page }) => {
+test('a gym is written down: plates and bells of two markings, a band, distances, what is clipped on', async ({
+  page,
+}) => {
   await page.goto('/kit');
   await page.getByRole('button', { name: 'Add a gym' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Slipway shed');
@@ -27,22 +29,22 @@ test('a gym is written down: irons of two markings, a band, ways, what is clippe
   await page.getByRole('button', { name: 'Add a band' }).click();
   await put(page, 'Lengths and pulls of Band', '0.5 m 0 N, 1 m 150 N');
   await expect(page.getByRole('img', { name: 'Band: slack to 0.5 m, 150 newtons at 1 m' })).toBeVisible();
-  await page.getByRole('button', { name: 'Add a way' }).click();
-  await put(page, 'Metres of way 1', '30');
+  await page.getByRole('button', { name: 'Add a distance' }).click();
+  await put(page, 'Metres of distance 1', '30');
   await page.getByLabel('Rope', { exact: true }).uncheck();
   await page.getByLabel('Somebody is usually there to spot').check();
   await saved(page);
   await expectAxeClean(page);
 
   await page.reload();
-  await expect(page.getByLabel('Metres of way 1')).toHaveValue('30');
+  await expect(page.getByLabel('Metres of distance 1')).toHaveValue('30');
   await expect(page.getByLabel('Rope', { exact: true })).not.toBeChecked();
   await expect(page.getByLabel('Lengths and pulls of Band')).toHaveValue('0.5 m 0 N, 1 m 150 N');
 
   // The gym speaks in the session: marks on the sheet, the rope that is not there, the pair across the room.
   const id = await makeSession(page, 'odalys-renske', 'At the shed');
   await openSession(page, id);
-  await page.getByRole('combobox', { name: /^Kit/ }).selectOption({ label: 'Slipway shed' });
+  await choose(page, 'Kit', 'Slipway shed');
   await addByTyping(page, 'db bench 3x8 @ 25lb');
   await addByTyping(page, 'single arm cable lateral raise 3x12 @ 5kg');
   await addByTyping(page, 'face pull 3x15');
