@@ -9,7 +9,7 @@ export function compressAll(folder) {
   for (const name of readdirSync(folder)) {
     const file = join(folder, name);
     if (statSync(file).isDirectory()) compressAll(file);
-    else if (worth.has(extname(name)) && statSync(file).size > 1024) {
+    else if (worth.has(extname(name)) && statSync(file).size > 200) {
       const text = readFileSync(file);
       writeFileSync(`${file}.gz`, gzipSync(text, { level: 9 }));
       const params = { [constants.BROTLI_PARAM_QUALITY]: 9 };

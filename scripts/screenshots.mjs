@@ -64,6 +64,14 @@ const views = [
   ],
   ['movements', '/movements'],
   ['movement', '/movements/incline-dumbbell-press'],
+  [
+    'drawn',
+    '/movements?view=drawn',
+    async (page) => {
+      await page.getByRole('button', { name: /^Show all/ }).click();
+      await page.setViewportSize({ width: 1280, height: 2900 });
+    },
+  ],
   ['compare', '/movements/compare?rig=dumbbell-fly&rig=cable-fly-shoulder-height&rig=machine-fly'],
   [
     'text',
@@ -97,7 +105,7 @@ for (const [name, path, act] of views) {
   await page.waitForTimeout(700);
   await page.screenshot({
     path: `docs/screenshots/${name}.png`,
-    fullPage: ['sheet', 'compare'].includes(name),
+    fullPage: ['sheet', 'compare', 'drawn'].includes(name),
   });
   await page.close();
 }

@@ -89,7 +89,7 @@ if (existsSync(unit)) {
 } else if (!unitOk) tally.failed += 1;
 
 const built = buildIfStale({ always: true });
-const crashOk = built && step('kills without warning', ['scripts/crash.mjs', '50']);
+const crashOk = built && step('kills without warning', ['scripts/crash.mjs', '15']);
 tally[crashOk ? 'passed' : 'failed'] += 1;
 
 const browser = `${out}/browser.json`;
