@@ -41,7 +41,7 @@ test('a session is copied for somebody else, kept as a template, started for a t
   await templates.getByRole('button', { name: 'Delete the template Push of six' }).click();
   await page.getByRole('button', { name: 'Delete it' }).click();
   await expect(templates).toHaveCount(0);
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(templates).toContainText('Push of six');
   await templates.getByRole('button', { name: 'Delete the template Push of six' }).click();
   await page.getByRole('button', { name: 'Delete it' }).click();
@@ -55,7 +55,7 @@ test('a deleted session and a deleted test come back by their undo', async ({ pa
   await page.getByRole('button', { name: 'Delete Gone and back' }).click();
   await page.getByRole('button', { name: 'Delete it' }).click();
   await expect(page.getByText('Nothing like that')).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByRole('link', { name: 'Gone and back' })).toBeVisible();
 
   await page.goto('/clients/bram-otterlund');
@@ -65,7 +65,7 @@ test('a deleted session and a deleted test come back by their undo', async ({ pa
   await tests.first().click();
   await expect(tests).toHaveCount(many - 1);
   await expect(page.getByText('Deleted in the last thirty days (1)')).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(tests).toHaveCount(many);
   await expect(page.getByTestId('save-state')).toHaveText('Saved');
 });

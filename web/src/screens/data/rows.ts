@@ -15,9 +15,9 @@ export const Rows = styled.ul`
     padding: 7px 12px;
     border-top: 1px solid ${ink.hush};
     font-size: ${size.small};
+    overflow-wrap: anywhere;
     > span {
       min-width: 0;
-      overflow-wrap: anywhere;
     }
   }
   small {
@@ -31,10 +31,11 @@ export const Body = styled.div`
   display: grid;
   gap: 10px;
   font-size: ${size.small};
+  /* Paths, and names without a space, are longer than a phone is wide. */
+  overflow-wrap: anywhere;
   code {
     font-family: inherit;
     font-weight: 620;
-    overflow-wrap: anywhere;
   }
   .acts {
     display: flex;
