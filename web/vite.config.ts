@@ -10,18 +10,13 @@ const withoutSchemaWriting: Plugin = {
   name: 'without-schema-writing',
   apply: 'build',
   enforce: 'pre',
-  load(id) {
-    if (/zod\/v4\/core\/json-schema-processors\.js$/.test(id))
-      return 'export const toJSONSchema = undefined, allProcessors = undefined;';
-    if (/zod\/v4\/core\/to-json-schema\.js$/.test(id)) {
-      const names = 'createToJSONSchemaMethod createStandardJSONSchemaMethod initializeContext processSchema';
-      const more = 'extractDefs finalize handleUnrepresentable';
-      return [
-        'const none = () => () => { throw new Error("schemas are written by npm run formats"); };',
-        ...`${names} ${more}`.split(' ').map((name) => `export const ${name} = none;`),
-      ].join('\n');
-    }
-    return null;
+  transform(code, id) {
+    if (!/zod\/v4\/core\/(json-schema-processors|to-json-schema)\.js$/.test(id)) return null;
+    const names = [...code.matchAll(/^export (?:const|function) (\w+)/gm)].map((m) => m[1]);
+    return [
+      'const none = () => () => { throw new Error("schemas are written by npm run formats"); };',
+      ...names.map((name) => `export const ${name} = none;`),
+    ].join('\n');
   },
 };
 
