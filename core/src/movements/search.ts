@@ -1,65 +1,6 @@
 import { entries } from './catalogue';
 import type { Entry } from './model';
-
-const shortForms: Record<string, string> = {
-  db: 'dumbbell',
-  dbs: 'dumbbell',
-  dumbbells: 'dumbbell',
-  dumbell: 'dumbbell',
-  bb: 'barbell',
-  incl: 'incline',
-  inc: 'incline',
-  decl: 'decline',
-  ext: 'extension',
-  extensions: 'extension',
-  tri: 'triceps',
-  tricep: 'triceps',
-  lat: 'lateral',
-  laterals: 'lateral',
-  ohp: 'overhead press',
-  flye: 'fly',
-  flyes: 'fly',
-  flys: 'fly',
-  flies: 'fly',
-  raises: 'raise',
-  presses: 'press',
-  dips: 'dip',
-  pushups: 'push-up',
-  pushup: 'push-up',
-};
-
-/** Words of a name, lower case, with common short forms written out. */
-export function wordsOf(text: string): string[] {
-  return text
-    .toLowerCase()
-    .replace(/push[\s-]?ups?/g, 'push-up')
-    .replace(/[^a-z0-9\s-]/g, ' ')
-    .split(/\s+/)
-    .filter(Boolean)
-    .flatMap((w) => (shortForms[w] ?? w).split(' '));
-}
-
-/** True when one letter put in, left out, changed or two swapped turns `a` into `b`. */
-function nearlySame(a: string, b: string): boolean {
-  if (Math.abs(a.length - b.length) > 1) return false;
-  let i = 0;
-  while (i < a.length && a[i] === b[i]) i++;
-  const swapped =
-    a.length === b.length && a[i] === b[i + 1] && a[i + 1] === b[i] && a.slice(i + 2) === b.slice(i + 2);
-  return (
-    swapped ||
-    a.slice(i + 1) === b.slice(i + 1) ||
-    a.slice(i) === b.slice(i + 1) ||
-    a.slice(i + 1) === b.slice(i)
-  );
-}
-
-function wordMatch(asked: string, has: string): number {
-  if (asked === has) return 1;
-  if (has.startsWith(asked) && asked.length >= 2) return 0.85;
-  if (asked.length >= 4 && has.length >= 4 && nearlySame(asked, has)) return 0.75;
-  return 0;
-}
+import { wordMatch, wordsOf } from './name-words';
 
 /** How well the asked words fit a name, 0 to 1: every asked word counts, spare words of the name cost little. */
 function nameMatch(asked: readonly string[], name: readonly string[]): number {
@@ -83,13 +24,14 @@ function nameMatch(asked: readonly string[], name: readonly string[]): number {
   return fit / asked.length - 0.08 * (name.length - used.size) + inOrder;
 }
 
-interface Index {
+export interface Index {
   rows: { entry: Entry; names: string[][] }[];
   vocabulary: string[];
 }
 const indexes = new WeakMap<readonly Entry[], Index>();
 
-function indexOf(pool: readonly Entry[]): Index {
+/** Every name of a pool as words, made once. */
+export function indexOf(pool: readonly Entry[]): Index {
   let index = indexes.get(pool);
   if (!index) {
     const rows = pool.map((entry) => ({ entry, names: [entry.name, ...entry.aliases].map(wordsOf) }));
@@ -98,10 +40,6 @@ function indexOf(pool: readonly Entry[]): Index {
   }
   return index;
 }
-
-/** True when the word, or what it is short for, occurs in any name. */
-export const isNameWord = (word: string, pool: readonly Entry[] = entries): boolean =>
-  wordsOf(word).some((w) => indexOf(pool).vocabulary.some((v) => wordMatch(w, v) > 0));
 
 export interface Match {
   entry: Entry;

@@ -1,25 +1,39 @@
 import { emptyNotebook, offeredEntries } from '../movements/notebook';
+import type { Entry } from '../movements/model';
+import { wordsOf } from '../movements/name-words';
+import type { Match } from '../movements/search';
 import { schools } from '../schools/schools';
 import type { Block, Line, Session, WarmupItem } from '../session/document';
 import { singleBlock } from '../session/starting';
-import type { Entry } from '../movements/model';
-import { wordsOf, type Match } from '../movements/search';
+import { MessageReader } from './message/reader';
 import { readHead, readWarmup, readWrittenLine, unescaped, type TextContext } from './session-text';
-import { keepingUnknown, lineFromTyped, readTypedLine, type Understood } from './typed-line';
+import {
+  keepingUnknown,
+  lineFromTyped,
+  readTypedLine,
+  type ReadingHelp,
+  type TypedLine,
+  type Understood,
+} from './typed-line';
 
 /** A piece of a pasted text and what became of it. */
 export interface PastedRow {
   /** As it stood. */
   text: string;
+  /** A movement, one nobody knows, a heading, or a remark to the client. */
+  kind: 'movement' | 'unknown' | 'heading' | 'remark';
   /** Null where no movement was recognised; then the text is kept. */
   line: Line | null;
-  /** Goes in turn with the row before. */
+  /** Goes in turn with the movement before. */
   paired: boolean;
   name: string;
   understood: Understood[];
   unknown: string[];
   /** Other movements the words could mean. */
   choices: Match[];
+  typed?: TypedLine;
+  /** Its dose stood below the name. */
+  isJoined?: boolean;
 }
 
 export interface Pasted {
@@ -28,62 +42,47 @@ export interface Pasted {
   head: Partial<Session>;
   /** Seconds between the movements of a pair, where the text says so, by the row it begins with. */
   between: ReadonlyMap<number, number>;
+  /** Where the text holds several days: the title of each, and its rows. */
+  days: { title: string; from: number; to: number }[];
+  /** Why nothing was read at all; null where it was. */
+  refused: string | null;
 }
 
 export interface PasteContext extends TextContext {
   school: Session['school'];
   /** Gives a new id for each stem. */
   newId: (stem: string) => string;
+  help?: ReadingHelp;
 }
 
-/** Numbers, dashes and dots that people put before a line. */
-const bullet = /^\s*(?:[-•*–]|\(?[a-z\d]{1,2}[.):])\s+/i;
-const pairing =
-  /\s*,?\s*(?:(?:super\s?-?set(?:ted|s)?|super|ss|paired|pair)\s*(?:with|w\/|into)\s*|\s\+\s+(?=[a-z])|\bss\b\s*)/i;
-/** Marks of movements done in turn: "A1." and "A2.", "1a)" and "1b)". */
-const turn = /^\s*\(?(?:([a-z])\d|(\d)[a-z])[.):]\s+/i;
-/** Words before a line whose movements are all done in turn. */
-const inTurn = /^\s*(?:super|tri|giant)[\s-]?sets?\s*(?:of\s+|[:–-]\s*|\s)/i;
-/** "then" before another movement, not before a figure or a setting. */
-const next =
-  /\s*[;]\s*|\s*,?\s+(?:and\s+)?then\s+(?=[a-z])(?!(?:(?:grip|bench|tuck|lean|raise)\s+-?[\d.]+°?(?!\d*\s*[x×*])|(?:wide|close|flat)\s*(?:,|;|$)|drop\b))/i;
-
-/** One spoken line can hold several movements: "bench 4x8, then flys 3x12 super w/ pushups". */
-function pieces(text: string, has: (piece: string) => boolean): { text: string; paired: boolean }[] {
-  return text.split(next).flatMap((part) =>
-    part.split(pairing).flatMap((half, i) => {
-      const found: { text: string; paired: boolean }[] = [];
-      for (const segment of half.split(/\s*,\s*/)) {
-        const last = found[found.length - 1];
-        if (last && !(has(segment) && has(last.text))) last.text += `, ${segment}`;
-        else found.push({ text: segment, paired: i > 0 && found.length === 0 });
-      }
-      return found.filter((f) => f.text.trim() !== '');
-    }),
-  );
-}
+/** Letters of a message that are read at once. */
+export const LONGEST_MESSAGE = 20_000;
 
 /**
- * Reads a whole pasted message or a written session. Tolerant: one movement a line or several, bullets,
- * pairs, remarks. Nothing is dropped: what is not understood stays in its row.
+ * Reads a whole pasted message or a written session. Tolerant: one movement a line or several, bullets, tables,
+ * pairs, headings, remarks. Nothing is dropped: what is not understood stays in its row. A text too long to be a
+ * session is refused whole.
  */
 export function readPasted(text: string, context: PasteContext): Pasted {
-  const notebook = context.notebook ?? emptyNotebook;
-  const pool = offeredEntries(notebook);
-  const rows: PastedRow[] = [];
-  const warmup: WarmupItem[] = [];
+  const none = { rows: [], warmup: [], head: {}, between: new Map<number, number>(), days: [] };
+  if (text.length > LONGEST_MESSAGE)
+    return {
+      ...none,
+      refused: `This text has ${text.length.toLocaleString('en-GB')} letters, more than the ${LONGEST_MESSAGE.toLocaleString('en-GB')} that are read at once. Paste it in parts.`,
+    };
+  const pool = offeredEntries(context.notebook ?? emptyNotebook);
   const between = new Map<number, number>();
   let head: Partial<Session> = {};
-  let turnBefore = '';
-  const names = (piece: string): boolean => {
-    const typed = readTypedLine(piece, context.unit, pool);
-    return typed.entry !== null && (typed.choices[0]?.score ?? 0) >= 0.7;
-  };
+  const reader = new MessageReader(context, pool, () => head.school ?? context.school);
+  const { rows, warmup } = reader;
 
-  for (const raw of text.slice(0, 20_000).split(/\r?\n/)) {
-    if (raw.trim() === '') continue;
+  for (const raw of text.split(/\r?\n/)) {
+    if (raw.trim() === '') {
+      reader.blank();
+      continue;
+    }
     const last = rows[rows.length - 1];
-    const below = /^\s+(why|cue): (.*)$|^\s+(no cues)$/.exec(raw);
+    const below = /^ {2}(why|cue): (.*)$|^ {2}(no cues)$/.exec(raw);
     if (below && last?.line) {
       if (below[3]) last.line.cues = [];
       else if (below[1] === 'why') last.line.note = unescaped(below[2]!);
@@ -93,68 +92,65 @@ export function readPasted(text: string, context: PasteContext): Pasted {
     const title = /^# (.+)$/.exec(raw);
     const note = /^note: (.+)$/.exec(raw);
     const frame = readHead(raw);
-    const item = readWarmup(raw, context.newId('warm'));
+    const item = raw.includes(' · ') ? readWarmup(raw, context.newId('warm')) : null;
     if (title) head = { ...head, title: unescaped(title[1]!) };
     else if (note) head = { ...head, note: unescaped(note[1]!) };
     else if (frame) head = { ...head, ...frame };
     else if (item) warmup.push(item);
-    else {
-      const mark = turn.exec(raw);
-      const turnHere = (mark?.[1] ?? mark?.[2] ?? '').toLowerCase();
-      const paired = /^\s*\+ /.test(raw) || (turnHere !== '' && turnHere === turnBefore);
-      turnBefore = turnHere;
-      const unmarked = raw.replace(/^\s*\+ /, '').replace(bullet, '');
-      const allInTurn = inTurn.test(unmarked);
-      const bare = unmarked.replace(inTurn, '').trim();
-      const block: Block = { id: '', kind: 'single', betweenS: -1, lines: [] as never };
-      const written = bare.includes(' · ')
-        ? readWrittenLine(bare, context, block, head.school ?? context.school, context.newId('line'))
-        : null;
-      if (written) {
-        if (block.betweenS >= 0) between.set(rows.length, block.betweenS);
-        rows.push({
-          text: bare,
-          line: written.line,
-          paired,
-          name: bare.split(/ · | \(/)[0]!,
-          understood: [],
-          unknown: written.unknown,
-          choices: [],
-        });
-      } else
-        for (const [at, piece] of pieces(bare, names).entries()) {
-          const typed = readTypedLine(piece.text, context.unit, pool);
-          rows.push({
-            text: piece.text,
-            line: lineFromTyped(typed, schools[head.school ?? context.school], context.newId('line')),
-            paired: (paired || piece.paired || (allInTurn && at > 0)) && rows.length > 0,
-            name: typed.entry?.name ?? '',
-            understood: typed.understood.slice(1),
-            unknown: typed.unknown,
-            choices: typed.choices,
-          });
-        }
-    }
+    else if (!written(raw)) reader.line(raw);
   }
-  return { rows, warmup, head, between };
+  if (reader.title !== null && head.title === undefined && rows.some((r) => r.line))
+    head = { title: reader.title.slice(0, 120), ...head };
+  const days = reader.days
+    .map((day, i, all) => ({ ...day, to: all[i + 1]?.from ?? rows.length }))
+    .filter(({ from, to }) => rows.slice(from, to).some((r) => r.line));
+  return { rows, warmup, head, between, days: days.length > 1 ? days : [], refused: null };
+
+  /** A line as a session is written; false when it is not one. */
+  function written(raw: string): boolean {
+    if (!raw.includes(' · ')) return false;
+    const bare = raw.replace(/^\s*\+ /, '').trim();
+    const block: Block = { id: '', kind: 'single', betweenS: -1, lines: [] as never };
+    const found = readWrittenLine(bare, context, block, head.school ?? context.school, context.newId('line'));
+    if (!found) return false;
+    if (block.betweenS >= 0) between.set(rows.length, block.betweenS);
+    rows.push({
+      text: bare,
+      kind: 'movement',
+      line: found.line,
+      paired: /^\s*\+ /.test(raw) && rows.length > 0,
+      name: bare.split(/ · | \(/)[0]!,
+      understood: [],
+      unknown: found.unknown,
+      choices: [],
+    });
+    return true;
+  }
 }
 
 /** A row with another movement than the one that was read, its figures kept. */
 export function withEntry(row: PastedRow, entry: Entry, context: PasteContext): PastedRow {
-  const typed = { ...readTypedLine(row.text, context.unit), entry };
+  const typed = { ...readTypedLine(row.text, context.unit, undefined, context.help), entry };
   const line = lineFromTyped(typed, schools[context.school], context.newId('line'));
   const named = new Set(wordsOf([entry.name, ...entry.aliases].join(' ')));
+  const isOfName = (words: string): boolean => wordsOf(words).every((w) => named.has(w));
   return {
     ...row,
+    kind: 'movement',
     line,
     name: entry.name,
     understood: typed.understood.filter((u) => u.text !== row.name),
-    unknown: line ? typed.unknown.filter((w) => !wordsOf(w).every((x) => named.has(x))) : row.unknown,
+    unknown: row.line
+      ? typed.unknown.map((words) => (isOfName(words) ? '' : words)).filter(Boolean)
+      : typed.unknown.filter((words) => !isOfName(words)),
   };
 }
 
 /** The blocks of what was read; rows without a movement are left out, words nobody understood become notes. */
-export function blocksOfPasted({ rows, between }: Pasted, newId: (stem: string) => string): Block[] {
+export function blocksOfPasted(
+  { rows, between }: Pick<Pasted, 'rows' | 'between'>,
+  newId: (stem: string) => string,
+): Block[] {
   const blocks: Block[] = [];
   rows.forEach((row, i) => {
     if (!row.line) return;

@@ -18,7 +18,17 @@ export const overheadPresses: Movement[] = [
       {
         id: 'standing-barbell-press',
         name: 'Standing barbell press',
-        aliases: ['overhead press', 'ohp', 'military press', 'strict press', 'standing press'],
+        aliases: [
+          'overhead press',
+          'ohp',
+          'military press',
+          'strict press',
+          'standing press',
+          'barbell overhead press',
+          'standing overhead press',
+          'standing military press',
+          'barbell shoulder press',
+        ],
       },
     ],
     credits: {
@@ -154,7 +164,7 @@ export const overheadPresses: Movement[] = [
       {
         id: 'machine-overhead-press',
         name: 'Machine overhead press',
-        aliases: ['shoulder press machine', 'machine shoulder press'],
+        aliases: ['shoulder press machine', 'machine shoulder press', 'plate loaded shoulder press'],
       },
     ],
     credits: {

@@ -122,7 +122,13 @@ export const preparation: Movement[] = [
       {
         id: 'external-rotation',
         name: 'External rotation, cable or band',
-        aliases: ['external rotation', 'cable external rotation', 'band external rotation', 'cuff work'],
+        aliases: [
+          'external rotation',
+          'cable external rotation',
+          'band external rotation',
+          'cuff work',
+          'band external rotations',
+        ],
       },
     ],
     credits: { anchors: [{ at: 0, credits: { cuff: 1 } }] },

@@ -90,7 +90,7 @@ export const barbellPress: Movement = {
     {
       id: 'close-grip-bench-press',
       name: 'Close-grip bench press',
-      aliases: ['close grip bench', 'cgbp', 'narrow bench press'],
+      aliases: ['close grip bench', 'cgbp', 'narrow bench press', 'close grip barbell bench press'],
       rig: { gripBiacromial: 0.95, tuckDeg: 35 },
       when: { gripBiacromial: [0, 1.1], benchDeg: flat },
       teaching: {
@@ -123,7 +123,7 @@ export const barbellPress: Movement = {
     {
       id: 'decline-barbell-press',
       name: 'Decline barbell press',
-      aliases: ['decline bench press', 'decline bb press'],
+      aliases: ['decline bench press', 'decline bb press', 'decline barbell bench press', 'decline bench'],
       rig: { benchDeg: -15 },
       when: { benchDeg: [-90, -7] },
       teaching: {
@@ -143,7 +143,15 @@ export const barbellPress: Movement = {
     {
       id: 'barbell-bench-press',
       name: 'Barbell bench press',
-      aliases: ['bench press', 'flat bench', 'bb bench', 'bench', 'flat barbell press'],
+      aliases: [
+        'bench press',
+        'flat bench',
+        'bb bench',
+        'bench',
+        'flat barbell press',
+        'flat barbell bench press',
+        'flat bench press',
+      ],
       rig: { benchDeg: 0 },
       when: { benchDeg: flat },
       teaching: {
@@ -174,7 +182,14 @@ export const barbellPress: Movement = {
     {
       id: 'incline-barbell-press',
       name: 'Incline barbell press',
-      aliases: ['incline bench press', 'incline bb press', 'incline bench', 'incline press barbell'],
+      aliases: [
+        'incline bench press',
+        'incline bb press',
+        'incline bench',
+        'incline press barbell',
+        'incline barbell bench press',
+        'bb incline',
+      ],
       rig: { benchDeg: 30, gripBiacromial: 1.4, tuckDeg: 45 },
       teaching: {
         homeReps: [5, 12],

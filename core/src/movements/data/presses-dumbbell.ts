@@ -187,7 +187,17 @@ export const dumbbellPress: Movement = {
     {
       id: 'dumbbell-bench-press',
       name: 'Dumbbell bench press',
-      aliases: ['db bench', 'flat dumbbell press', 'db press', 'dumbbell press', 'flat db press'],
+      aliases: [
+        'db bench',
+        'flat dumbbell press',
+        'db press',
+        'dumbbell press',
+        'flat db press',
+        'flat dumbbell bench press',
+        'dumbbell chest press',
+        'flat db',
+        'flat dumbbells',
+      ],
       rig: { benchDeg: 0 },
       when: { benchDeg: flat },
       teaching: {
@@ -217,7 +227,15 @@ export const dumbbellPress: Movement = {
     {
       id: 'seated-dumbbell-press',
       name: 'Seated dumbbell press',
-      aliases: ['db shoulder press', 'seated db press', 'dumbbell shoulder press'],
+      aliases: [
+        'db shoulder press',
+        'seated db press',
+        'dumbbell shoulder press',
+        'seated db overhead press',
+        'db overhead press',
+        'seated db shoulder press',
+        'shoulder press',
+      ],
       rig: { benchDeg: 75, tuckDeg: 60 },
       when: { benchDeg: [70, 90] },
       teaching: {
@@ -236,7 +254,15 @@ export const dumbbellPress: Movement = {
     {
       id: 'incline-dumbbell-press',
       name: 'Incline dumbbell press',
-      aliases: ['incline db press', 'incline db', 'incline dumbbells'],
+      aliases: [
+        'incline db press',
+        'incline db',
+        'incline dumbbells',
+        'low incline db press',
+        'incline dumbbell bench press',
+        'incline db bench',
+        'incline dumbbell chest press',
+      ],
       rig: { benchDeg: 30, tuckDeg: 50 },
       teaching: {
         cues: { ...cues, path: ['Down beside the front delts, forearms upright', cues.path[1]!] },

@@ -26,7 +26,7 @@ export const guidedBarPress: Movement = {
     {
       id: 'guided-bar-overhead-press',
       name: 'Guided-bar overhead press',
-      aliases: ['smith shoulder press', 'smith overhead press'],
+      aliases: ['smith shoulder press', 'smith overhead press', 'smith machine shoulder press'],
       rig: { benchDeg: 75, tuckDeg: 55 },
       when: { benchDeg: [70, 90] },
       teaching: {
@@ -51,7 +51,13 @@ export const guidedBarPress: Movement = {
     {
       id: 'guided-bar-incline-press',
       name: 'Guided-bar incline press',
-      aliases: ['smith incline press', 'incline smith'],
+      aliases: [
+        'smith incline press',
+        'incline smith',
+        'smith machine incline press',
+        'smith machine incline bench press',
+        'incline smith machine press',
+      ],
       rig: { benchDeg: 30, tuckDeg: 45 },
       teaching: { chooseWhen: 'Upper chest near failure, alone: the hooks catch the bar.' },
     },

@@ -30,7 +30,14 @@ export const machinePresses: Movement[] = [
       {
         id: 'chest-press-machine',
         name: 'Chest press machine',
-        aliases: ['machine press', 'machine chest press', 'converging press'],
+        aliases: [
+          'machine press',
+          'machine chest press',
+          'converging press',
+          'plate loaded chest press',
+          'seated chest press',
+          'chest press',
+        ],
       },
     ],
     credits: {
@@ -83,7 +90,12 @@ export const machinePresses: Movement[] = [
       {
         id: 'incline-press-machine',
         name: 'Incline press machine',
-        aliases: ['machine incline press', 'incline machine'],
+        aliases: [
+          'machine incline press',
+          'incline machine',
+          'plate loaded incline press',
+          'machine incline chest press',
+        ],
       },
     ],
     credits: {

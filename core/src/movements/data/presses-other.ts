@@ -36,7 +36,12 @@ export const otherPresses: Movement[] = [
       {
         id: 'kneeling-landmine-press',
         name: 'Kneeling landmine press',
-        aliases: ['landmine press', 'corner press'],
+        aliases: [
+          'landmine press',
+          'corner press',
+          'half kneeling landmine press',
+          'single arm landmine press',
+        ],
       },
     ],
     credits: {

@@ -61,7 +61,7 @@ export const pushUps: Movement[] = [
       {
         id: 'narrow-push-up',
         name: 'Narrow push-up',
-        aliases: ['close push up', 'triceps pushup'],
+        aliases: ['close push up', 'triceps pushup', 'diamond push up', 'close grip push up'],
         rig: { gripBiacromial: 0.95, tuckDeg: 25 },
         when: { gripBiacromial: [0, 1.1] },
         teaching: {

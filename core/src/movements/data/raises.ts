@@ -58,7 +58,17 @@ export const raises: Movement[] = [
       {
         id: 'dumbbell-lateral-raise',
         name: 'Dumbbell lateral raise',
-        aliases: ['lateral raise', 'side raise', 'db lateral raise', 'laterals', 'side laterals'],
+        aliases: [
+          'lateral raise',
+          'side raise',
+          'db lateral raise',
+          'laterals',
+          'side laterals',
+          'db side laterals',
+          'db side raise',
+          'db laterals',
+          'side lateral raise',
+        ],
       },
     ],
     credits: {
@@ -106,7 +116,13 @@ export const raises: Movement[] = [
       {
         id: 'cable-lateral-raise',
         name: 'Cable lateral raise',
-        aliases: ['cable side raise', 'cable lateral', 'single arm cable lateral'],
+        aliases: [
+          'cable side raise',
+          'cable lateral',
+          'single arm cable lateral',
+          'single arm cable lateral raise',
+          'cable side lateral',
+        ],
       },
     ],
     credits: { anchors: [{ at: 0, credits: { deltSide: 1 } }] },
@@ -179,7 +195,13 @@ export const raises: Movement[] = [
       {
         id: 'front-raise',
         name: 'Front raise',
-        aliases: ['db front raise', 'front delt raise', 'plate raise'],
+        aliases: [
+          'db front raise',
+          'front delt raise',
+          'plate raise',
+          'plate front raise',
+          'dumbbell front raise',
+        ],
       },
     ],
     credits: {
@@ -243,7 +265,13 @@ export const raises: Movement[] = [
     pattern: 'row',
     station: 'open floor',
     knobs: { gripBiacromial: knob(1.2, 2, 0.05, 1.5) },
-    variants: [{ id: 'wide-upright-row', name: 'Wide upright row', aliases: ['upright row'] }],
+    variants: [
+      {
+        id: 'wide-upright-row',
+        name: 'Wide upright row',
+        aliases: ['upright row', 'barbell upright row', 'ez bar upright row', 'wide grip upright row'],
+      },
+    ],
     credits: { anchors: [{ at: 0, credits: { deltSide: 1, upperTrap: 0.75, deltRear: 0.25 } }] },
     homeReps: [8, 15],
     load: {

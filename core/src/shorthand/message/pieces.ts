@@ -1,0 +1,96 @@
+import type { Entry } from '../../movements/model';
+import type { MassUnit } from '../../units/mass';
+import { Line } from '../reading/line';
+import { tokensOf } from '../reading/tokens';
+import { readTypedLine } from '../typed-line';
+
+/** A part of a line that names one movement. */
+export interface Piece {
+  text: string;
+  /** Done in turn with the one before. */
+  paired: boolean;
+}
+
+interface Joint {
+  /** Letters it takes. */
+  from: number;
+  to: number;
+  pairs: boolean;
+}
+
+const pairWords = ['superset', 'supersetted', 'supersets', 'super', 'ss', 'paired', 'pair'];
+
+/** Places where one movement may end and another begin. */
+function jointsIn(line: Line): Joint[] {
+  const found: Joint[] = [];
+  const add = (i: number, to: number, pairs: boolean): void => {
+    const last = line.tokens[to - 1]!;
+    found.push({ from: line.tokens[i]!.from, to: last.to, pairs });
+  };
+  for (let i = 0; i < line.length; i++) {
+    const straight = line.is(i, 'straight', 'directly', 'immediately') ? i + 1 : i;
+    const slashed = line.is(i, 's') && line.is(i + 1, '/') && line.is(i + 2, 's') ? i + 3 : null;
+    if (line.is(i, ...pairWords) || slashed !== null) {
+      let to = slashed ?? line.past(i + 1, '-', 'set', 'ted', 'sets');
+      to = line.past(to, 'with', 'w', '/', 'into', ':', 'of');
+      add(i, to, true);
+      i = to - 1;
+    } else if (line.is(straight, 'into')) {
+      add(i, straight + 1, true);
+      i = straight;
+    } else if (line.is(i, 'followed') && line.is(i + 1, 'by')) add(i, i + 2, true);
+    else if (line.is(i, '+', '&')) add(i, i + 1, true);
+    else if (line.is(i, 'and') && !line.is(i + 1, 'then')) add(i, i + 1, true);
+    else if (line.is(i, 'then') || line.run(i, 'and', 'then') !== null) {
+      const to = line.is(i, 'and') ? i + 2 : i + 1;
+      add(i, to, false);
+      i = to - 1;
+    } else if (line.is(i, ';', ',', '|') || (line.is(i, '/') && !line.isTight(i))) add(i, i + 1, false);
+    else {
+      // "A1) bench 4x8 A2) pushdown 4x12".
+      const isMark =
+        /^[a-h]$/.test(line.text(i)) &&
+        line.isTight(i + 1) &&
+        /^[2-6]$/.test(line.text(i + 1)) &&
+        line.is(i + 2, ')', '.', ':');
+      if (isMark) {
+        add(i, i + 3, true);
+        i += 2;
+      }
+    }
+  }
+  return found;
+}
+
+/**
+ * One line can hold several movements: "bench 4x8, then flys 3x12 super w/ push-ups". It is parted only where both
+ * sides name one; joints that pair go with the movement after them.
+ */
+export function piecesOf(text: string, unit: MassUnit, pool: readonly Entry[]): Piece[] {
+  const names = (piece: string): boolean => {
+    const typed = readTypedLine(piece, unit, pool);
+    return typed.isForeign || (typed.entry !== null && (typed.choices[0]?.score ?? 0) >= 0.7);
+  };
+  const joints = jointsIn(new Line(tokensOf(text), unit));
+  const found: (Piece & { isNamed: boolean; from: number })[] = [];
+  let from = 0;
+  let pairs = false;
+  const put = (to: number): void => {
+    const part = text.slice(from, to);
+    if (part.trim() === '') return;
+    const last = found[found.length - 1];
+    const isNamed = names(part);
+    if (last && !(isNamed && last.isNamed)) {
+      last.text = text.slice(last.from, to);
+      last.isNamed ||= isNamed;
+    } else found.push({ text: part, paired: pairs && found.length > 0, isNamed, from });
+    pairs = false;
+  };
+  for (const joint of joints) {
+    put(joint.from);
+    from = joint.to;
+    pairs ||= joint.pairs;
+  }
+  put(text.length);
+  return found.map(({ text: piece, paired }) => ({ text: piece.trim(), paired }));
+}

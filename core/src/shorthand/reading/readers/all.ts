@@ -1,0 +1,52 @@
+import type { Reader } from '../reading';
+import { benchAngle } from './bench';
+import { notToFailure, toFailure } from './failure';
+import { columns, eachItsOwn, repsSetBySet } from './lists';
+import { bareEffort, bareLoad, load, loadAfterTimes, loadRepsSets, loadsAndReps } from './load';
+import { pause, squeezeBetween } from './pause';
+import { percent } from './percent';
+import { fromFirstToLast, reserve, reserveOfLast } from './reserve';
+import { rest } from './rest';
+import { labelled, repsAlone, setsAndReps } from './sets';
+import { eachSide, gripAndTuck, rangeOfMotion } from './setting';
+import { burnOuts, drops, holds, mechanicalDrops, otherWays, restPauses } from './technique';
+import { slowLowering, tempo } from './tempo';
+import { topAndBackOffs } from './top-set';
+
+/** Everything a line can say besides its movement. Each takes what it knows; which of them count is chosen after. */
+export const readers: readonly Reader[] = [
+  setsAndReps,
+  repsAlone,
+  labelled,
+  repsSetBySet,
+  columns,
+  eachItsOwn,
+  topAndBackOffs,
+  drops,
+  restPauses,
+  burnOuts,
+  holds,
+  mechanicalDrops,
+  otherWays,
+  toFailure,
+  notToFailure,
+  reserve,
+  fromFirstToLast,
+  reserveOfLast,
+  load,
+  loadAfterTimes,
+  bareLoad,
+  bareEffort,
+  loadsAndReps,
+  loadRepsSets,
+  percent,
+  rest,
+  tempo,
+  slowLowering,
+  pause,
+  squeezeBetween,
+  benchAngle,
+  gripAndTuck,
+  rangeOfMotion,
+  eachSide,
+];

@@ -1,0 +1,37 @@
+import type { Entry } from '../../movements/model';
+import { choiceWords, type ChoiceKnob, type Rig } from '../../movements/rig';
+import type { Line } from './line';
+
+/** Settings said in a word that is no part of the name. */
+const settingWords: Record<string, Rig> = {
+  neutral: { forearm: 'neutral' },
+  underhand: { forearm: 'supinated' },
+  supinated: { forearm: 'supinated' },
+  pronated: { forearm: 'pronated' },
+  overhand: { forearm: 'pronated' },
+  seated: { stance: 'seated' },
+  standing: { stance: 'standing' },
+  kneeling: { stance: 'kneeling' },
+};
+
+/** Words of the line that set the movement up, where it has such a setting. */
+export function settingsIn(
+  line: Line,
+  isRead: readonly boolean[],
+  isTaken: readonly boolean[],
+  entry: Entry | null,
+): { rig: Rig; found: { at: number; as: string }[] } {
+  const rig: Rig = {};
+  const found: { at: number; as: string }[] = [];
+  if (!entry) return { rig, found };
+  for (let i = 0; i < line.length; i++) {
+    const setting = isRead[i] || isTaken[i] ? undefined : settingWords[line.text(i)];
+    if (!setting) continue;
+    const [knob, value] = Object.entries(setting)[0]! as [ChoiceKnob, string];
+    if (!entry.movement.knobs[knob]?.options.includes(value)) continue;
+    Object.assign(rig, setting);
+    found.push({ at: i, as: choiceWords(knob, value) });
+    if (line.is(i + 1, 'grip')) found.push({ at: i + 1, as: choiceWords(knob, value) });
+  }
+  return { rig, found };
+}
