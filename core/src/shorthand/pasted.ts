@@ -32,8 +32,6 @@ export interface PastedRow {
   /** Other movements the words could mean. */
   choices: Match[];
   typed?: TypedLine;
-  /** Its dose stood below the name. */
-  isJoined?: boolean;
 }
 
 export interface Pasted {

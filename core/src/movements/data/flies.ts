@@ -169,7 +169,15 @@ export const flies: Movement[] = [
       {
         id: 'cable-fly-shoulder-height',
         name: 'Cable fly, shoulder height',
-        aliases: ['cable fly', 'mid cable fly', 'standing cable fly', 'cable flyes'],
+        aliases: [
+          'cable fly',
+          'mid cable fly',
+          'standing cable fly',
+          'cable flyes',
+          'mid cable crossover',
+          'standing cable crossover',
+          'cable chest fly',
+        ],
       },
     ],
     credits: {

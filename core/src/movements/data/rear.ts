@@ -110,6 +110,7 @@ export const rearAndUpperBack: Movement[] = [
           'machine rear delt fly',
           'rear delt pec deck',
           'reverse fly machine',
+          'reverse butterfly',
         ],
       },
     ],
@@ -213,7 +214,7 @@ export const rearAndUpperBack: Movement[] = [
       {
         id: 'w-to-y-press',
         name: 'W-to-Y press',
-        aliases: ['w y press', 'prone w to y', 'y press', 'w to y raise'],
+        aliases: ['w y press', 'prone w to y', 'y press', 'w to y raise', 'w raise', 'y raise'],
       },
     ],
     credits: { anchors: [{ at: 0, credits: { retractors: 1, cuff: 0.75, deltRear: 0.5 } }] },

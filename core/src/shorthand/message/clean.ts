@@ -1,3 +1,5 @@
+import { partWords } from './words';
+
 /** Marks people put before a line, one after the other: bullets, numbers, boxes, pointing hands. */
 const bullets: RegExp[] = [
   /^[-*•·▪◦●○►▶➤→>–—+]\s+/u,
@@ -53,5 +55,9 @@ export function cleaned(raw: string): Cleaned {
   // A bar at both ends is a row of a table.
   text = text.replace(/^\|\s*/, '').replace(/\s*\|$/, '');
   text = text.replace(/^=+\s*|\s*=+$/g, '').trim();
+  // "Finisher: push-ups" names a part of the session first.
+  const label = /^([a-z &/-]{3,30}):\s+(?=\S)/i.exec(text);
+  const words = label?.[1]?.toLowerCase().match(/[a-z]+/g) ?? [];
+  if (words.length > 0 && words.every((w) => partWords.has(w))) text = text.slice(label![0].length);
   return { text, turn, isBulleted, isIndented };
 }

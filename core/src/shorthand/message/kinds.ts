@@ -17,6 +17,12 @@ export const hasScheme = ({ patch, partly }: TypedLine): boolean =>
 export const hasDose = (typed: TypedLine): boolean =>
   hasScheme(typed) || Object.keys(typed.patch).length > 0 || Object.keys(typed.partly).length > 0;
 
+/** What of a dose is said, by name. */
+export const slotsOf = ({ patch, partly }: TypedLine): string[] =>
+  [...Object.keys(patch), ...Object.keys(partly)].flatMap((key) =>
+    key === 'scheme' ? ['sets', 'reps'] : [key],
+  );
+
 export const isNamed = ({ entry, choices }: TypedLine): boolean =>
   entry !== null && (choices[0]?.score ?? 0) >= 0.7;
 
@@ -28,7 +34,7 @@ export function kindOf(text: string, typed: TypedLine): Kind {
   const words = wordsIn(text);
   const named = isNamed(typed);
   const isHeadingOnly = words.every((w) => headingWords.has(w));
-  if (!named && !typed.isForeign && isHeadingOnly && !hasScheme(typed)) return 'heading';
+  if (!named && isHeadingOnly && !hasScheme(typed)) return 'heading';
   const opens = words[0] ?? '';
   if (typed.isForeign) return hasScheme(typed) || !addressing.has(opens) ? 'unknown' : 'remark';
   if (!named) {
@@ -49,7 +55,7 @@ export function kindOf(text: string, typed: TypedLine): Kind {
 /** Few words besides the figures. */
 function isMostlyRead(text: string, typed: TypedLine): boolean {
   const over = typed.unknown.flatMap(wordsIn).length;
-  return over <= 3 && over < Math.max(1, wordsIn(text).length);
+  return over <= (hasScheme(typed) ? 0 : 3) && over < Math.max(1, wordsIn(text).length);
 }
 
 /** A heading that begins a day of its own. */

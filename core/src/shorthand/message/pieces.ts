@@ -71,7 +71,12 @@ export function piecesOf(text: string, unit: MassUnit, pool: readonly Entry[]): 
     const typed = readTypedLine(piece, unit, pool);
     return typed.isForeign || (typed.entry !== null && (typed.choices[0]?.score ?? 0) >= 0.7);
   };
-  const joints = jointsIn(new Line(tokensOf(text), unit));
+  // A comma or "then" inside something that was read joins its parts.
+  const read = readTypedLine(text, unit, pool);
+  const whole = read.stretches.filter((s) => s.as !== null && s.as !== read.entry?.name);
+  const joints = jointsIn(new Line(tokensOf(text), unit)).filter(
+    (j) => !whole.some((s) => s.from < j.from && j.to < s.to && s.as !== whole[0]?.as),
+  );
   const found: (Piece & { isNamed: boolean; from: number })[] = [];
   let from = 0;
   let pairs = false;

@@ -4,7 +4,7 @@ import { withSetCount } from '../../session/schemes';
 import { lineFromTyped, readTypedLine, type TypedLine } from '../typed-line';
 import type { PasteContext, PastedRow } from '../pasted';
 import { cleaned, type Cleaned } from './clean';
-import { hasDose, hasScheme, isDay, kindOf } from './kinds';
+import { hasScheme, isDay, kindOf, slotsOf } from './kinds';
 import { piecesOf } from './pieces';
 import { headOf, isRule, rowText, type Table } from './table';
 import { calledWarmup, typedWarmup } from './warm-up';
@@ -36,6 +36,8 @@ export class MessageReader {
   private group: Group | null = null;
   private isWarmup = false;
   private turnBefore = '';
+  /** A line of its own said that the next movement goes with the one before. */
+  private joinsNext = false;
 
   constructor(
     private readonly context: PasteContext,
@@ -61,12 +63,17 @@ export class MessageReader {
     if (this.table && !asRow) this.table = null;
     const clean = cleaned(asRow ?? raw);
     if (clean.text === '') return;
-    if (this.warm(clean, raw) || this.opens(clean, raw)) return;
+    if (this.warm(clean, raw) || this.opens(clean, raw) || this.setBySet(clean)) return;
+    const goesOn = /^(?:super[\s-]?set(?:ted)?|ss|paired)\s*(?:with|w\/)\s+/i.exec(clean.text);
+    if (goesOn && this.rows[this.rows.length - 1]?.line) {
+      clean.text = clean.text.slice(goesOn[0].length);
+      this.joinsNext = true;
+    }
     const typed = this.read(clean.text);
     const kind = kindOf(clean.text, typed);
     if (kind === 'heading') this.heading(clean.text);
     else if (kind === 'dose' && this.joinsLast(clean, typed)) return;
-    else if (kind === 'remark' || kind === 'dose') this.remark(clean, raw);
+    else if (kind === 'remark' || (kind === 'dose' && !hasScheme(typed))) this.remark(clean, raw);
     else this.movements(clean, typed);
   }
 
@@ -94,6 +101,14 @@ export class MessageReader {
 
   /** "Superset:", "Superset x3:", "3 rounds:" over the lines that are done so. */
   private opens({ text }: Cleaned, raw: string): boolean {
+    const isBegun = this.rows[this.rows.length - 1]?.line !== null;
+    if (
+      isBegun &&
+      /^(?:super[\s-]?set(?:ted)?|ss|paired|pair|straight)? ?(?:with|w\/|into|\+|&)$/i.test(text)
+    ) {
+      this.joinsNext = true;
+      return true;
+    }
     const found = turnOpenings.find(([opening]) => opening.test(text));
     if (!found) return false;
     const rest = text.replace(found[0], '').replace(/^[\s:x\d–-]*(?:rounds?|times|sets?|of)?[\s:–-]*$/i, '');
@@ -103,9 +118,19 @@ export class MessageReader {
     return true;
   }
 
+  /** "Set 1: 60kg x 10" under the name: one line a set. */
+  private setBySet({ text }: Cleaned): boolean {
+    const m = /^set (\d{1,2})\s?[:.)-]\s*(?=\S)/i.exec(text);
+    const last = this.rows[this.rows.length - 1];
+    if (!m || !last?.line || !last.typed) return false;
+    this.rows[this.rows.length - 1] = this.rowOf(`${last.text}, ${text.slice(m[0].length)}`, last.paired);
+    return true;
+  }
+
   private heading(text: string): void {
     const bare = text.replace(/^[\s#=:–-]+|[\s=:–-]+$/g, '').trim();
-    if (this.rows.length === 0 && this.warmup.length === 0) this.title ??= bare;
+    const isFirst = this.rows.length === 0 && this.warmup.length === 0;
+    if (isFirst && isDay(bare) && bare.split(/\s+/).length <= 7 && !bare.includes(',')) this.title ??= bare;
     if (isDay(bare)) this.days.push({ title: bare, from: this.rows.length });
     this.group = null;
     this.isWarmup = false;
@@ -117,11 +142,11 @@ export class MessageReader {
     const last = this.rows[this.rows.length - 1];
     if (!last?.line || !last.typed) return false;
     const before = last.typed;
-    const isNew = hasScheme(typed) ? !hasScheme(before) : !hasDose(before) || last.isJoined === true;
+    const said = slotsOf(before);
+    const isNew = slotsOf(typed).every((slot) => !said.includes(slot));
     if (!isNew && !isIndented) return false;
     this.rows[this.rows.length - 1] = {
       ...this.rowOf(`${last.text}, ${text}`, last.paired),
-      isJoined: true,
     };
     return true;
   }
@@ -155,6 +180,8 @@ export class MessageReader {
     const pieces = piecesOf(text, this.context.unit, this.pool);
     const isTurn = opening !== null || closing !== null || (rounds !== null && sets !== null);
     const inGroup = this.inGroup(clean);
+    inGroup.paired ||= this.joinsNext;
+    this.joinsNext = false;
     const start = this.rows.length;
     for (const [at, piece] of pieces.entries()) {
       const isPaired =
@@ -191,7 +218,7 @@ export class MessageReader {
       if (!row.line || !row.typed) return;
       if (isTurn && i < rows.length - 1 && given && last.line && !hasScheme(row.typed))
         row.line.scheme = last.line.scheme;
-      const bare = /(?:^|\s)(\d{1,3})\s*$/.exec(row.text);
+      const bare = /(?:^|\s)(\d{1,3})\s*$/.exec(row.text) ?? /^(\d{1,3})(?=\s+[a-z])/i.exec(row.text);
       if (sets !== null && !hasScheme(row.typed) && bare && Number(bare[1]) >= 1 && Number(bare[1]) <= 100) {
         const n = Number(bare[1]);
         row.line.scheme = { kind: 'straight', sets, reps: { lo: n, hi: n } };

@@ -5,6 +5,11 @@ export const headingWords = set(
   'push pull legs day days week weeks wk session workout training block phase deload hypertrophy strength power volume heavy light upper lower body chest shoulder shoulders delts delt pecs pec tris tri triceps tricep biceps bis arms arm back side rear front main work working accessory accessories isolation compound compounds assistance finisher finishers cool cooldown down warm warmup up stretch stretching mobility activation prep part a b c d e i ii iii one two three four five first second third monday tuesday wednesday thursday friday saturday sunday mon tue tues wed thu thurs fri sat sun today tomorrow am pm and or the for on of to circuit superset supersets triset trisets tri-set set sets giant round rounds x exercise exercises program programme plan notes note optional core cardio men women group muscle hey hi focus emphasis split ppl general specific abs burnout pump lagging weak point points next new home gym',
 );
 
+/** Parts of a session that stand before a movement with a colon. */
+export const partWords = set(
+  'finisher main work accessory accessories isolation compound primary secondary burnout pump chest shoulders shoulder triceps tris delts arms optional first second third last exercise lift',
+);
+
 /** A heading under which things are warm-up until the next one. */
 export const warmupOpening = /^(?:general |specific )?(?:warm[\s-]?ups?|wu|w\/u|activation|mobility|prep)\b/i;
 

@@ -1,13 +1,13 @@
 /** Words that never name a movement, whatever name they stand in. */
 export const smallWords: ReadonlySet<string> = new Set(
-  'a an the to of on in at with w for from and or into by then as is it up out off per your my his her their each every all x s i do go ok pls please'.split(
+  'a an the to of on in at with for from and or into by then as is it up out off per your my his her their each every all x s i do go ok pls please set sets rep reps'.split(
     ' ',
   ),
 );
 
 /** Words of names that say how, with what or where, and name nothing alone. */
 export const qualifiers: ReadonlySet<string> = new Set(
-  'incline decline flat dumbbell barbell cable machine guided smith bar ez rope standing seated kneeling lying prone side front rear reverse wide close narrow neutral underhand supinated pronated chest shoulder triceps bicep delt upper lower mid low high overhead lateral single arm arms one two half hand hands grip feet legs leg body cross push pull band bands chain chains plate box block board bench-side floor static easy warm general external internal wall elbow elbows knee raised elevated supported back deep full paused hover pin pins dead stretch stretched lengthened partial bottom top medium strict military corner drive behind neck downward upward around down rotating twisting squeeze hammer palms crush hex corner loaded pec face both under goblet no work cuff day front back'.split(
+  'incline decline flat dumbbell barbell cable machine guided smith bar ez rope standing seated kneeling lying prone side front rear reverse wide close narrow neutral underhand supinated pronated chest shoulder triceps bicep delt upper lower mid low high overhead lateral single arm arms one two half hand hands grip feet legs leg body cross push pull band bands chain chains plate box block board bench-side floor static easy warm general external internal wall elbow elbows knee raised elevated supported back deep full paused hover pin pins dead stretch stretched lengthened partial bottom top medium strict military corner drive behind neck downward upward around down rotating twisting squeeze hammer palms crush hex corner loaded pec face both under goblet no work cuff day seat setting rack front back'.split(
     ' ',
   ),
 );

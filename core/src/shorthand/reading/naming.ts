@@ -107,8 +107,9 @@ export function runsOf(line: Line, isTaken: readonly boolean[], text: string): R
     const together = isName(second) && !isTaken[i + 1] ? slice(i, wide) : [];
     const isOne = together.length > 0 && together.join(' ') !== apart.join(' ');
     const to = isOne ? wide : i + 1;
+    const isWith = line.is(i, 'w') && line.is(i + 1, '/');
     for (const word of isOne ? together : slice(i, i + 1))
-      if (!smallWords.has(word)) run.push({ word, from: i, to });
+      if (!isWith && !smallWords.has(word)) run.push({ word, from: i, to });
     i = to;
   }
   close();
@@ -128,6 +129,8 @@ interface Found {
 interface Answer {
   sum: number;
   misses: number;
+  /** What the misses cost. */
+  missed: number;
   /** Words of another name of the same movement. */
   alike: number;
   spare: number;
@@ -140,6 +143,7 @@ function answer(words: readonly string[], { words: name, any }: Name): Answer {
   let used = 0;
   let sum = 0;
   let misses = 0;
+  let missed = 0;
   let alike = 0;
   let turned = 0;
   let furthest = -1;
@@ -157,8 +161,10 @@ function answer(words: readonly string[], { words: name, any }: Name): Answer {
     if (at < 0 && any.has(word)) {
       alike++;
       sum += ALIKE;
-    } else if (at < 0) misses++;
-    else {
+    } else if (at < 0) {
+      misses++;
+      missed += isQualifier(word) ? cost.qualifier : cost.miss;
+    } else {
       used |= 1 << at;
       sum += best;
       if (at < furthest) turned++;
@@ -167,18 +173,36 @@ function answer(words: readonly string[], { words: name, any }: Name): Answer {
   }
   let spare = name.length;
   for (let u = used; u > 0; u &= u - 1) spare--;
-  return { sum, misses, alike, spare, turned };
+  return { sum, misses, missed, alike, spare, turned };
 }
 
 const tools = new Set(['dumbbell', 'barbell', 'cable', 'machine', 'rope', 'bar', 'ez']);
 const LONGEST = 7;
 /** What a word is worth that stands in another name of the same movement. */
 const ALIKE = 0.6;
-const cost = { miss: 0.7, spare: 0.12 };
+/** A word of how or with what that the name has not, one of what is done, and a word of the name nobody wrote. */
+const cost = { qualifier: 0.4, miss: 2, spare: 0.12 };
+/** Words of what is done that a great many names share: alone they name none of them. */
+const shared = new Set([
+  'press',
+  'raise',
+  'extension',
+  'row',
+  'rows',
+  'curl',
+  'curls',
+  'pull',
+  'rotation',
+  'fly',
+  'lateral',
+  'bench',
+]);
+const isQualifier = (word: string): boolean => qualifiers.has(word) || qualifiers.has(word.replace(/s$/, ''));
 
 /** True for words that can name something: one of them says what is done, or the whole name stands there. */
-const canName = (words: readonly string[], spare: number): boolean =>
-  spare === 0 || words.some((w) => !qualifiers.has(w) && !qualifiers.has(w.replace(/s$/, '')));
+const canName = (words: readonly string[], { spare, sum }: Answer): boolean =>
+  (spare === 0 && sum >= words.length * 0.9) ||
+  (words.some((w) => !isQualifier(w)) && !(words.length === 1 && shared.has(words[0]!) && spare > 0));
 
 /** The best name in a run: as many words of it as answer, as few as possible that do not. */
 function bestIn(run: Run, pool: readonly Entry[]): Found | null {
@@ -188,11 +212,21 @@ function bestIn(run: Run, pool: readonly Entry[]): Found | null {
     for (let to = from; to < Math.min(run.length, from + LONGEST) && isKnown(run[to]!.word, pool); to++) {
       words.push(run[to]!.word);
       for (const name of namesOf(pool)) {
-        const { sum, misses, alike, spare, turned } = answer(words, name);
-        if (sum === 0 || misses > 1 || spare > 3) continue;
+        const found = answer(words, name);
+        const { sum, misses, missed, alike, spare, turned } = found;
+        if (sum === 0 || misses > 2 || spare > 3) continue;
+        // The beginning of one word alone names nothing yet.
+        if (words.length === 1 && sum < 0.95 && words[0]!.length < 5) continue;
         const inOrder = misses === 0 && spare === 0 && alike === 0 ? 0.1 : 0;
-        const gain = sum - misses * cost.miss - spare * cost.spare + inOrder - turned * 0.02 - from * 0.01;
-        if ((!best || gain > best.gain + 1e-9) && canName(words, spare))
+        const gain =
+          sum +
+          (words.some((w) => !isQualifier(w)) ? 0.2 : 0) -
+          missed -
+          spare * cost.spare +
+          inOrder -
+          turned * 0.02 -
+          from * 0.01;
+        if ((!best || gain > best.gain + 1e-9) && canName(words, found))
           best = { name, from, to: to + 1, gain, spare, misses };
       }
     }
@@ -248,13 +282,39 @@ function narrowed(
   return best;
 }
 
+/** Words that may be a setting of a movement as well as a part of a name. */
+const settings: Record<string, readonly ['forearm' | 'stance', string]> = {
+  neutral: ['forearm', 'neutral'],
+  underhand: ['forearm', 'supinated'],
+  supinated: ['forearm', 'supinated'],
+  seated: ['stance', 'seated'],
+  standing: ['stance', 'standing'],
+};
+
+/** The best name of a run; one that leaves settings to be said beside it, where it then fits whole. */
+function withoutSettings(run: Run, pool: readonly Entry[]): { run: Run; found: Found | null } {
+  const found = bestIn(run, pool);
+  const said = run.filter((item) => settings[item.word]);
+  if (!found || said.length === 0) return { run, found };
+  const bare = run.filter((item) => !said.includes(item) && item.word !== 'grip');
+  const plain = bestIn(bare, pool);
+  const knobs = plain?.name.entry.movement.knobs;
+  const isSetting = said.every((item) => {
+    const [knob, value] = settings[item.word]!;
+    return knobs?.[knob]?.options.includes(value);
+  });
+  const isMore =
+    plain && plain.to - plain.from + run.length - bare.length > found.to - found.from - found.misses;
+  return plain && isMore && plain.misses === 0 && isSetting ? { run: bare, found: plain } : { run, found };
+}
+
 /** The movement a line names: the best run of words wins, what stands elsewhere can only make it narrower. */
 export function named(line: Line, isTaken: readonly boolean[], text: string, pool: readonly Entry[]): Named {
   const runs = runsOf(line, isTaken, text);
   let best: { run: Run; found: Found } | null = null;
   let foreignRun: Run | null = null;
-  for (const run of runs) {
-    const found = bestIn(run, pool);
+  for (const whole of runs) {
+    const { run, found } = withoutSettings(whole, pool);
     if (isForeign(run, found)) {
       foreignRun ??= run;
       continue;

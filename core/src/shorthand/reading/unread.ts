@@ -1,9 +1,11 @@
 import type { Line } from './line';
 import type { Reading } from './reading';
 
-/** Words that say nothing alone: left out at the edges of what is kept. */
+/** Words that say nothing alone. */
+const empty = new Set(['rep', 'reps', 'set', 'sets', 'about']);
+/** What joins, left out at the edges of what is kept. */
 const fillers = new Set(
-  'rep reps set sets of and on the at with a an x each for then - + w / @ , ; : | ( ) [ ] · . * _ # = ~ " \' > < ! ? & % to in by do \\'.split(
+  'of and on the at with a an x each for then - + w / @ , ; : | ( ) [ ] · . * _ # = ~ " \' > < ! ? & % to in by do \\'.split(
     ' ',
   ),
 );
@@ -27,7 +29,7 @@ export function unreadSpans(
       while (pieces.length > 0 && isFiller(pieces[0]!)) pieces = pieces.slice(1);
       while (pieces.length > 0 && isFiller(pieces[pieces.length - 1]!)) pieces = pieces.slice(0, -1);
     }
-    if (pieces.length === 0) return;
+    if (pieces.length === 0 || pieces.every((i) => isFiller(i) || empty.has(line.text(i)))) return;
     const { from } = line.tokens[pieces[0]!]!;
     const { to } = line.tokens[pieces[pieces.length - 1]!]!;
     found.push({ from, to, text: text.slice(from, to) });

@@ -2,7 +2,16 @@ import type { Reader } from '../reading';
 import { benchAngle } from './bench';
 import { notToFailure, toFailure } from './failure';
 import { columns, eachItsOwn, repsSetBySet } from './lists';
-import { bareEffort, bareLoad, load, loadAfterTimes, loadRepsSets, loadsAndReps } from './load';
+import {
+  bareEffort,
+  bareLoad,
+  bareLoads,
+  threeFigures,
+  load,
+  loadAfterTimes,
+  loadRepsSets,
+  loadsAndReps,
+} from './load';
 import { pause, squeezeBetween } from './pause';
 import { percent } from './percent';
 import { fromFirstToLast, reserve, reserveOfLast } from './reserve';
@@ -36,6 +45,8 @@ export const readers: readonly Reader[] = [
   load,
   loadAfterTimes,
   bareLoad,
+  bareLoads,
+  threeFigures,
   bareEffort,
   loadsAndReps,
   loadRepsSets,

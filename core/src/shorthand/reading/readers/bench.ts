@@ -11,16 +11,19 @@ export const benchAngle: Reader = (line, i) => {
   let at = line.past(i, '@', 'at', 'on', 'a', 'an', '(', 'set', 'to', ':');
   if (at > i && line.is(i, 'to', 'set', ':') && !line.is(i - 1, 'bench', 'incline', 'angle')) at = i;
   const minus = line.is(at, '-') && !line.isTight(at) ? 1 : 0;
-  const value = line.figure(at + minus);
-  if (!value || value.value > 90) return [];
-  let { to } = value;
+  const span = line.span(at + minus);
+  if (!span || span.hi > 90) return [];
+  const value = span.lo === span.hi ? span.lo : Math.round((span.lo + span.hi) / 2);
+  let { to } = span;
   const hasDegrees = line.is(to, ...degrees);
   if (hasDegrees) to++;
   const isOther = line.is(to, 'kg', 'lb', 'lbs', '%', 'reps', 'x', 'sets', 'rir', 'rpe', '*', ',');
-  const isBench = at > i && line.is(i - 1, 'bench', 'incline', 'angle');
-  if (!hasDegrees && (!isBench || isOther || value.value < 10)) return [];
+  const isBench =
+    (at > i && line.is(i - 1, 'bench', 'incline', 'angle')) ||
+    (line.is(i - 1, 'incline', 'angle') && line.isEdge(to) && value % 5 === 0);
+  if (!hasDegrees && (!isBench || isOther || value < 10)) return [];
   if (line.is(i, '(') && line.is(to, ')')) to++;
-  const deg = minus ? -value.value : value.value;
+  const deg = minus ? -value : value;
   const found = reading(i, to, ['bench'], `bench ${deg}°`, { benchDeg: deg });
   return [hasDegrees ? found : { ...found, needsFree: i - 1 }];
 };

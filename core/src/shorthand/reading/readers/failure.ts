@@ -84,6 +84,21 @@ export const toFailure: Reader = (line, i) => {
     ? lastSet(line, open)
     : null;
   if (closing !== null) return [ofLast(i, closing)];
+  const times = line.times(open);
+  const count = times === null ? null : line.whole(times);
+  if (count !== null && count >= 1 && count <= 12) {
+    const to = line.is(times! + 1, ...setWords) ? times! + 2 : times! + 1;
+    return [
+      reading(
+        i,
+        to,
+        ['sets', 'reps', 'technique'],
+        `${count} sets to failure`,
+        { sets: count, technique: { kind: 'failure' } },
+        1.2,
+      ),
+    ];
+  }
   const every =
     line.run(open, ['on', 'each', 'every'], ['each', 'every', 'all', 'set'], ['set', 'sets']) ?? open;
   return [

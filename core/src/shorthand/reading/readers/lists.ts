@@ -28,8 +28,8 @@ export const repsSetBySet: Reader = (line, i) => {
   const found: Reading[] = [];
   let at = i;
   let sure = 0.9;
-  const before = line.past(at, 'pyramid', 'of', ':');
-  const isCalled = before > at && line.is(at, 'pyramid');
+  const before = line.past(at, 'reverse', 'ascending', 'descending', 'pyramid', 'up', 'down', 'of', ':');
+  const isCalled = line.tokens.slice(at, before).some((t) => t.text === 'pyramid');
   if (isCalled) at = before;
   else if (line.is(at, 'reps') && line.is(at + 1, ':')) at += 2;
   // "4 sets (10/8/6/6)", "3 sets: 8, 6, 4".

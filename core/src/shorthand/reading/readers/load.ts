@@ -7,6 +7,8 @@ import { restOfPart } from './top-set';
 const kilos = ['kg', 'kgs', 'kilo', 'kilos', 'kilogram', 'kilograms'];
 const pounds = ['lb', 'lbs', 'pound', 'pounds', '#'];
 const MOST_KG = 600;
+/** Words before a mass by which a load changes. */
+const changing = ['add', 'adding', 'increase', 'by', 'plus', 'up', 'drop', 'less', 'more', 'down', 'within'];
 
 /** A unit of mass at this place. */
 const unitAt = (line: Line, i: number): MassUnit | null =>
@@ -45,6 +47,7 @@ export const load: Reader = (line, i) => {
   const found: Reading[] = [...onTopOfBody(line, i), ...aSideOfTheBar(line, start)];
   const isPair = line.whole(start) === 2 && line.times(start + 1) !== null;
   const at = isPair ? start + 2 : start;
+  found.push(...rangeAt(line, i, at));
   const first = line.figure(at, true);
   if (!first) return found;
   const many = severalAt(line, at);
@@ -53,6 +56,7 @@ export const load: Reader = (line, i) => {
   if (unit) {
     const to = whose(line, first.to + 1);
     if (aSide(line, first.to + 1) !== null || line.is(i - 1, '+')) return found;
+    if (line.is(i - 1, ...changing)) return [...found, remark(i - 1, restOfPart(line, to), 1.2)];
     // What is added to last time's load is no load.
     found.push(...put(i, to, { values: [first.value], unit }, isPair ? 1.2 : 1));
     // "5x5x100kg": the figure after the second times is the load.
@@ -78,6 +82,12 @@ export const loadAfterTimes: Reader = (line, i) => {
 /** "@ 80" with no unit: in the unit of the client, unless it may be an effort, an angle or a tempo. */
 export const bareLoad: Reader = (line, i) => {
   if (!line.is(i, '@', 'at')) return [];
+  // "elbows at 45" is no load.
+  if (line.is(i, 'at') && line.isWord(i - 1) && !line.is(i - 1, 'reps', 'rep', 'sets', 'set', 'each'))
+    return [];
+  const span = line.span(i + 1, { comma: true });
+  if (span && span.lo < span.hi && span.lo > 10 && line.isEdge(span.to))
+    return put(i, span.to, { values: [Math.round(((span.lo + span.hi) / 2) * 2) / 2], unit: line.unit }, 0.9);
   const first = line.figure(i + 1, true);
   const token = line.tokens[i + 1];
   if (!first || token?.kind !== 'figure' || unitAt(line, first.to)) return [];
@@ -86,6 +96,7 @@ export const bareLoad: Reader = (line, i) => {
     [
       '%',
       'percent',
+      'rm',
       'rir',
       'rpe',
       '°',
@@ -124,6 +135,63 @@ export const bareEffort: Reader = (line, i) => {
         ),
       ]
     : [];
+};
+
+/** "60-65kg": the middle of it, to half a unit. */
+function rangeAt(line: Line, i: number, at: number): Reading[] {
+  const span = line.span(at, { comma: true });
+  const unit = span && span.lo !== span.hi ? unitAt(line, span.to) : null;
+  if (!span || !unit) return [];
+  const middle = Math.round((span.lo + span.hi) * 2) / 4;
+  const value = Math.round(middle * 2) / 2;
+  return put(i, whose(line, span.to + 1), { values: [value], unit }, 1.1);
+}
+
+/** "(100, 105, 110)", "100/105/110": too much for repetitions, so loads set by set in the unit of the client. */
+export const bareLoads: Reader = (line, i) => {
+  const start = line.past(i, '@', 'at', 'with', '(', ':');
+  const opens = line.is(i, '(');
+  for (const sign of ['/', ',', '-']) {
+    const list = line.list(start, [sign]);
+    if (!list || list.values.length < 3 || list.values.some((v) => v <= 30) || unitAt(line, list.to))
+      continue;
+    if (line.times(list.to) !== null || line.is(list.to, '%', 's', 'sec', '°')) continue;
+    const to = opens && line.is(list.to, ')') ? list.to + 1 : list.to;
+    return put(i, to, { values: list.values, unit: line.unit }, 1.1);
+  }
+  return [];
+};
+
+/** "80x5x5", "5x5x80": of three figures the one that is too much for sets or repetitions is the load. */
+export const threeFigures: Reader = (line, i) => {
+  const a = line.figure(i, true);
+  const t1 = a && line.times(a.to);
+  const b = t1 ? line.figure(t1, true) : null;
+  const t2 = b && line.times(b.to);
+  const c = t2 ? line.figure(t2, true) : null;
+  if (!a || !b || !c || unitAt(line, c.to) || line.is(c.to, '%', 's', 'sec') || line.times(c.to) !== null)
+    return [];
+  const isSets = (n: number): boolean => Number.isInteger(n) && n >= 1 && n <= 12;
+  const isReps = (n: number): boolean => Number.isInteger(n) && n >= 1 && n <= 30;
+  const three =
+    a.value > 30 && isReps(b.value) && isSets(c.value)
+      ? { kg: a.value, reps: b.value, sets: c.value }
+      : c.value > 30 && isSets(a.value) && isReps(b.value)
+        ? { kg: c.value, reps: b.value, sets: a.value }
+        : null;
+  if (!three) return [];
+  const saidLoad: SaidLoad = { values: [three.kg], unit: line.unit };
+  const reps = { lo: three.reps, hi: three.reps };
+  return [
+    reading(
+      i,
+      c.to,
+      ['sets', 'reps', 'load'],
+      `${three.sets} × ${three.reps} with ${said(saidLoad)}`,
+      { load: saidLoad, sets: three.sets, reps },
+      1.2,
+    ),
+  ];
 };
 
 /** "60/65/70kg", "60kg/70kg/80kg": set by set. */
@@ -172,6 +240,7 @@ export const loadsAndReps: Reader = (line, i) => {
     at++;
   }
   const last = line.is(at - 1, ',', ';', '/', '-', 'then') ? at - 1 : at;
+  if (line.times(last) !== null) return [];
   // Sets come before repetitions; without a unit only what is too much for sets is a load.
   if (values.length < 2 || (!unit && values.some((v) => v <= 12))) return [];
   const load: SaidLoad = { values, unit: unit ?? line.unit };

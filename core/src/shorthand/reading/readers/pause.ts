@@ -1,4 +1,4 @@
-import { seconds } from '../phrases';
+import { seconds, secondsAt } from '../phrases';
 import type { Line } from '../line';
 import { reading, type Reader, type Said, type Slot } from '../reading';
 
@@ -9,7 +9,7 @@ const places: Record<string, Where> = {
   chest: 'stretch',
   bottom: 'bottom',
   top: 'top',
-  lockout: 'top',
+  lockout: 'peak',
   peak: 'peak',
   contraction: 'peak',
   squeeze: 'peak',
@@ -43,9 +43,12 @@ export const pause: Reader = (line, i) => {
   let verb = line.text(at);
   const verbFirst = still.includes(verb);
   if (verbFirst) at = line.past(at + 1, 'for', 'of', 'hard', 'about', 'a');
-  const value = line.figure(at);
-  if (!value || value.value <= 0 || value.value > 15 || !line.is(value.to, ...seconds)) return [];
-  let to = value.to + 1;
+  // "hold the stretch for 2 s": the place may come first.
+  const early = verbFirst ? placeAt(line, at) : null;
+  if (early) at = line.past(early.to, 'for', 'about');
+  const value = secondsAt(line, at);
+  if (!value || value.value <= 0 || value.value > 15) return [];
+  let { to } = value;
   if (!verbFirst) {
     to = line.past(to, '-');
     verb = line.text(to);
@@ -53,7 +56,7 @@ export const pause: Reader = (line, i) => {
     to++;
   }
   if (line.run(to, 'between') !== null || line.run(to, ['rest', 'then']) !== null) return [];
-  const place = placeAt(line, to);
+  const place = early ? { at: early.at, to } : placeAt(line, to);
   const isHold = verb === 'hold' || verb === 'holds';
   // A hold that nobody says where is a way of doing sets.
   if (!place && isHold) return [];

@@ -38,9 +38,13 @@ function liftAt(line: Line, i: number): { lift: string; to: number } | null {
 /** "@70%", "80% of max", "85 % 1RM", "75% of bench max", "70% of his bench". */
 export const percent: Reader = (line, i) => {
   const start = line.past(i, '@', 'at', '(');
-  const value = line.whole(start);
-  if (value === null || value < 10 || value > 150 || !line.is(start + 1, '%', 'percent')) return [];
-  let to = start + 2;
+  const span = line.span(start);
+  if (!span || span.lo < 10 || span.hi > 150 || !line.is(span.to, '%', 'percent')) return [];
+  // Of a span the middle; a share is a whole number.
+  const value = span.lo === span.hi ? span.lo : Math.round((span.lo + span.hi) / 2);
+  if (!Number.isInteger(value)) return [];
+  let to = span.to + 1;
+  const bare = to;
   let lift: string | null = null;
   const of = line.is(to, 'of') ? line.past(to + 1, ...owners) : line.past(to, ...owners);
   const oneRm = (at: number): number => {
@@ -57,7 +61,7 @@ export const percent: Reader = (line, i) => {
   } else if (line.is(to, 'less', 'off', 'lighter', 'more', 'heavier', 'drop')) return [];
   if (line.is(i, '(') && line.is(to, ')')) to++;
   else if (line.is(i, '(')) return [];
-  const said = i < start || to > start + 2 ? 1 : 0.8;
+  const said = i < start || to > bare ? 1 : 0.8;
   const as = lift === null ? `${value} % of its max` : `${value} % of ${lift.replace(/-/g, ' ')}`;
   return [reading(i, to, ['load'], as, { percent: { percent: value, lift } }, said)];
 };

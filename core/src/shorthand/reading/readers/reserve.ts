@@ -22,7 +22,8 @@ function figuresAt(line: Line, i: number): { values: number[]; to: number } | nu
   if (!first) return null;
   if (line.is(first.to, 'then', 'to', 'down')) {
     const second = line.figure(line.past(first.to, 'then', 'to', 'down'));
-    if (second) return { values: [first.value, second.value], to: second.to };
+    if (second && line.times(second.to) === null)
+      return { values: [first.value, second.value], to: second.to };
   }
   return { values: [first.value], to: first.to };
 }
@@ -68,6 +69,7 @@ function reserveWords(line: Line, i: number): number | null {
     line.run(at, 'in', 'reserve') ??
     line.run(at, ['short', 'shy'], 'of', 'failure') ??
     line.run(at, ['before', 'from', 'off'], 'failure') ??
+    line.run(at, 'away', 'from', 'failure') ??
     line.run(at, 'left', 'in', 'the', 'tank') ??
     line.run(at, 'left')
   );
@@ -75,7 +77,23 @@ function reserveWords(line: Line, i: number): number | null {
 
 /** Repetitions left in reserve, on every set or from the first to the last. */
 export const reserve: Reader = (line, i) => {
-  let at = line.past(i, '@', 'at', 'with', 'w', '/', 'to', 'all', 'sets', 'on', 'each', 'every', 'set', 'of');
+  let at = line.past(
+    i,
+    '@',
+    'at',
+    'about',
+    'with',
+    'w',
+    '/',
+    'to',
+    'all',
+    'sets',
+    'on',
+    'each',
+    'every',
+    'set',
+    'of',
+  );
   if (at > i && line.is(i, '/', 'to', 'sets', 'set', 'each', 'of', 'on')) return [];
   const found: Reading[] = [];
   const inScale = scaled(line, at);

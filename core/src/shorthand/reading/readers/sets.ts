@@ -112,6 +112,8 @@ export const repsAlone: Reader = (line, i) => {
     if (count)
       found.push(both(i, line.is(count.to, ...setWords) ? count.to + 1 : count.to, count.sets, reps.reps));
   }
+  // So many at once are a total, and nobody said in how many sets.
+  if (reps.reps.hi > 40) return found;
   if (hasWord || (times !== null && !afterFigure))
     found.push(reading(i, reps.to, ['reps'], `${repsText(reps.reps)} reps`, { reps: reps.reps }, 0.9));
   return found;
@@ -120,7 +122,7 @@ export const repsAlone: Reader = (line, i) => {
 /** "Sets: 4", "Reps: 8-10", "sets 3 reps 10": the name stands before the figure. */
 export const labelled: Reader = (line, i) => {
   const found: Reading[] = [];
-  if (line.is(i, 'sets', 'set', 'rounds') && !(i > 0 && line.figure(i - 1))) {
+  if (line.is(i, 'sets', 'rounds') && !(i > 0 && line.figure(i - 1))) {
     const count = setsAt(line, line.past(i + 1, ':', '='));
     if (count && !isMeasure(line, count.to))
       found.push(reading(i, count.to, ['sets'], `${count.sets} sets`, { sets: count.sets }));

@@ -33,7 +33,7 @@ const ranged = (from: number, to: number, range: NonNullable<Rig['range']>, as: 
 
 /** "1.5 reps", "one and a half reps", "lengthened partials", "bottom half". */
 export const rangeOfMotion: Reader = (line, i) => {
-  const half = line.run(i, 'one', ['and', '-'], ['a', 'and']);
+  const half = line.run(i, ['one', '1'], ['and', '-'], ['a', 'and']);
   if (half !== null) {
     const to = line.past(half, 'a', '-', 'half', 'halfs', 'halves');
     if (line.is(to - 1, 'half', 'halfs', 'halves'))
@@ -49,6 +49,8 @@ export const rangeOfMotion: Reader = (line, i) => {
   const isPartial = line.is(at, 'partial', 'partials') || (long && line.is(at, 'half'));
   if (!isPartial) return [];
   const to = line.past(at + 1, 'rep', 'reps');
+  if (line.figure(i - 1) !== null && line.is(i - 2, '+', 'plus', 'then')) return [];
+  if (line.is(i - 1, 'then', '+', 'plus')) return [];
   // On some sets only: nothing in a line can say so but its own words.
   const last = lastSet(line, to);
   if (last !== null && line.is(line.past(to, 'on', 'the'), 'last', 'final')) return [remark(i, last, 1.2)];

@@ -1,6 +1,6 @@
 import { repsText, type RepRange } from '../../../session/schemes/model';
 import type { Line } from '../line';
-import { lastSet, repWords, seconds, setWords } from '../phrases';
+import { lastSet, onLastSet, repWords, seconds, setWords } from '../phrases';
 import { reading, remark, type Reader, type Reading, type SaidTechnique } from '../reading';
 import { repsAt } from './sets';
 import { restOfPart } from './top-set';
@@ -43,9 +43,15 @@ export const drops: Reader = (line, i) => {
   if (!line.is(at, 'drop', 'drops', 'dropset', 'dropsets')) return [];
   at = line.past(at + 1, '-');
   at = line.past(at, 'set', 'sets');
-  // "drop 2 x 20%".
+  // "drop set x2", "drop 2 x 20%".
   let further = called ?? number ?? null;
   let lighter = 20;
+  const multiple = line.times(at);
+  const told = multiple === null ? null : line.whole(multiple);
+  if (told !== null && told <= 4 && !line.is(multiple! + 1, '%')) {
+    further = told;
+    at = multiple! + 1;
+  }
   const n = line.whole(at);
   const times = n !== null && n <= 4 ? line.times(at + 1) : null;
   if (times !== null) {
@@ -58,9 +64,7 @@ export const drops: Reader = (line, i) => {
     lighter = share;
     at = shareAt + 2;
   } else if (times !== null) return [];
-  const after = line.is(line.past(at, 'on', 'the', 'for', 'your'), 'last', 'final')
-    ? lastSet(line, at)
-    : null;
+  const after = onLastSet(line, at);
   const every = line.run(at, ['on', 'each', 'every'], ['every', 'each', 'all', 'set'], ['set', 'sets']);
   const isLast = firstLast !== null || after !== null;
   const to = closing(line, i, after ?? every ?? at);
@@ -100,7 +104,7 @@ export const restPauses: Reader = (line, i) => {
       at = line.past(each! + 1, ...seconds);
     }
   }
-  const after = line.is(line.past(at, 'on', 'the'), 'last', 'final') ? lastSet(line, at) : null;
+  const after = onLastSet(line, at);
   const isLast = firstLast !== null || after !== null;
   const as = `rest–pause ${isLast ? 'on the last set' : 'on every set'}: ${bouts} × ${pauseS} s`;
   return put(i, closing(line, i, after ?? at), as, {
@@ -122,15 +126,17 @@ export const burnOuts: Reader = (line, i) => {
     (line.is(at, 'burn') && line.is(line.past(at + 1, '-'), 'out', 'outs'))
   ) {
     at = line.is(at, 'burn') ? line.past(at + 1, '-') + 1 : at + 1;
-    at = line.past(at, 'of', ':', 'set', 'to');
+    at = line.past(at, 'of', ':', 'set', 'to', 'x');
     total = line.whole(at);
     at = line.past(at + 1, ...repWords);
   } else if (times === null) {
     total = line.whole(i);
     const after = line.past(i + 1, ...repWords);
-    const isTotal = total !== null && (line.is(after, 'total') || line.run(after, 'in', 'total') !== null);
+    const few = line.run(after, 'in', 'as', 'few', 'sets', 'as', ['possible', 'needed']);
+    const isTotal =
+      total !== null && (few !== null || line.is(after, 'total') || line.run(after, 'in', 'total') !== null);
     if (!isTotal) return [];
-    at = line.past(after, 'in', 'total');
+    at = few ?? line.past(after, 'in', 'total', 'reps');
   }
   if (total === null || total < 10 || total > 120) return [];
   let pauseS = 15;
@@ -235,27 +241,65 @@ export const mechanicalDrops: Reader = (line, i) => {
   return [reading(i, to, ['sets', 'reps', 'technique'], as, { scheme }, 1.1)];
 };
 
+const clusterWords = [
+  'set',
+  'sets',
+  'rep',
+  'reps',
+  'of',
+  'x',
+  'intra',
+  'rest',
+  ...seconds,
+  '(',
+  ')',
+  '+',
+  '-',
+  '/',
+];
+/** To the end of what a cluster is made of: figures and their signs. */
+function pastCluster(line: Line, i: number): number {
+  let to = i;
+  while (to < line.length && (line.is(to, ...clusterWords) || line.figure(to) !== null)) to++;
+  return to;
+}
+
 /** Ways of doing sets no scheme has: kept in the coach's words, with their figures. */
 export const otherWays: Reader = (line, i) => {
-  const cluster = line.is(i, 'cluster', 'clusters');
   const isInside = (to: number): boolean =>
     line.is(to, '(') && line.figure(to + 1) !== null && line.is(to + 2, '+');
   const sets = line.whole(i);
   const times = sets === null ? null : line.times(i + 1);
-  if (line.is(i, 'emom', 'amgap', 'e2mom') || cluster || (times !== null && isInside(times))) {
+  if (line.is(i, 'cluster', 'clusters') || (times !== null && isInside(times)))
+    return [remark(i, pastCluster(line, i + 1), 1.3)];
+  if (line.is(i, 'emom', 'e2mom', 'myo', 'myos', 'myoreps')) {
     let to = i + 1;
-    while (to < line.length && !line.is(to, ',', ';', '|')) to++;
+    while (to < line.length && !line.is(to, ';', '|')) to++;
     return [remark(i, to, 1.3)];
   }
-  const at = line.past(i, '+', 'with', 'a');
-  const s = line.whole(at);
-  if (
-    at > i &&
-    line.is(i, '+') &&
-    s !== null &&
-    line.is(at + 1, ...seconds) &&
-    line.is(at + 2, 'iso', 'hold', 'isometric')
-  )
-    return [remark(i, restOfPart(line, at + 2), 1.3)];
-  return [];
+  if (line.is(i, '+', 'plus', 'then')) {
+    const at = line.past(i + 1, 'a', 'with');
+    const s = line.whole(at);
+    if (s !== null && line.is(at + 1, ...seconds) && line.is(at + 2, 'iso', 'hold', 'isometric'))
+      return [remark(i, restOfPart(line, at + 2), 1.3)];
+    const counted = line.past(s === null ? at : at + 1, 'lengthened', 'stretched', 'partial', '-');
+    if (
+      (s !== null || line.is(i, 'then')) &&
+      (line.is(counted, 'partials') || line.is(counted - 1, 'partial'))
+    )
+      return [remark(i, restOfPart(line, counted + 1), 1.4)];
+  }
+  return secondDose(line, i);
 };
+
+/** Sets and repetitions after those that were said already: kept with what goes with them. */
+function secondDose(line: Line, i: number): Reading[] {
+  const sets = line.whole(i);
+  const times = sets !== null && sets >= 1 && sets <= 12 ? line.times(i + 1) : null;
+  const reps = times === null ? null : repsAt(line, times);
+  if (!reps || line.times(reps.to) !== null) return [];
+  for (let k = i - 3; k >= 0; k--)
+    if (line.whole(k) !== null && line.times(k + 1) === k + 2 && repsAt(line, k + 2))
+      return [remark(i, restOfPart(line, reps.to), 1)];
+  return [];
+}

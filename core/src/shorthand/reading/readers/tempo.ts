@@ -1,17 +1,21 @@
 import { parseTempo, tempoText } from '../../../session/effort';
 import type { Line } from '../line';
-import { seconds } from '../phrases';
+import { secondsAt } from '../phrases';
 import { reading, type Reader } from '../reading';
 import { looksLikeTempo } from './lists';
 
 /** "3110", "31X0", "3-1-1-0", "3/1/1/0", "3 1 1 0": the text of a tempo and the place after it. */
-function figuresAt(line: Line, i: number): { text: string; to: number } | null {
+function figuresAt(line: Line, i: number, isNamed: boolean): { text: string; to: number } | null {
   let tight = '';
   let to = i;
   while (to < line.length && (to === i || line.isTight(to)) && /^(\d+|x)$/.test(line.text(to)))
     tight += line.text(to++);
   // Only the lifting is ever "as fast as you can".
   if (/^\d\d[\dx]\d$/.test(tight)) return { text: tight, to };
+  if (isNamed) {
+    const spaced = [0, 1, 2, 3].map((k) => line.text(i + k));
+    if (spaced.every((p) => /^[\dx]$/.test(p))) return { text: spaced.join('-'), to: i + 4 };
+  }
   const parts: string[] = [];
   let at = i;
   for (;;) {
@@ -32,7 +36,7 @@ export const tempo: Reader = (line, i) => {
   if (line.is(at, 't') && !line.is(at + 1, ':')) return [];
   if (isNamed) at = line.past(at + 1, ':', 'of', '=', '-');
   if (!isNamed && i > 0 && line.is(i - 1, '-', '/', ',', 'x', '.') && line.isTight(i)) return [];
-  const found = figuresAt(line, at);
+  const found = figuresAt(line, at, isNamed);
   if (!found) return [];
   let { to } = found;
   if (line.is(to, 'tempo')) to++;
@@ -61,11 +65,11 @@ const lowering = ['down', 'lowering', 'eccentric', 'eccentrics', 'negative', 'ne
 
 /** "3s down", "4 sec negatives", "5 second eccentric", "lower for 3 seconds". */
 export const slowLowering: Reader = (line, i) => {
-  const verb = line.is(i, 'lower', 'lowering');
-  const at = verb ? line.past(i + 1, 'for', 'in', 'over', 'it', 'the', 'weight') : i;
-  const value = line.figure(at);
-  if (!value || value.value < 1 || value.value > 15 || !line.is(value.to, ...seconds)) return [];
-  let to = value.to + 1;
+  const verb = line.is(i, ...lowering) && !line.is(i, 'down');
+  const at = verb ? line.past(i + 1, 'for', 'in', 'over', 'it', 'the', 'weight', 'of') : i;
+  const value = secondsAt(line, at);
+  if (!value || value.value < 1 || value.value > 15) return [];
+  let { to } = value;
   if (!verb) {
     to = line.past(to, 'on', 'the', 'way', '-');
     if (!line.is(to, ...lowering)) return [];
