@@ -1,7 +1,7 @@
 import { entries } from '../movements/catalogue';
 import type { Entry } from '../movements/model';
 import type { Rig } from '../movements/rig';
-import { searchEntries, type Match } from '../movements/search';
+import type { Match } from '../movements/search';
 import type { MassUnit } from '../units/mass';
 import { chosen, othersOf } from './reading/choose';
 import { Line } from './reading/line';
@@ -18,6 +18,8 @@ import { unreadSpans } from './reading/unread';
 export interface Understood {
   text: string;
   as: string;
+  /** Says how the sets go: told with the scheme already. */
+  isScheme?: boolean;
 }
 
 /** A stretch of the line as it stands, for showing what became of it. */
@@ -27,6 +29,7 @@ export interface Stretch {
   text: string;
   /** What it was taken for; null where it is kept as it stands. */
   as: string | null;
+  isScheme?: boolean;
   /** What else it could be; told to `readTypedLine` as `meant` it is taken for that. */
   others: string[];
 }
@@ -114,7 +117,7 @@ export function readTypedLine(
   if (text.length > LONGEST) unknown.push(text.slice(LONGEST).trim());
   return {
     entry,
-    choices: name.choices.length > 0 ? withTaken(name.choices, entry) : searchEntries(readable, 6, pool),
+    choices: withTaken(name.choices, entry),
     patch,
     rig,
     partly,
@@ -135,7 +138,9 @@ export function readTypedLine(
   }
 
   function understood(): Understood[] {
-    const read = stretches.filter((s) => s.as !== null).map((s) => ({ text: s.text, as: s.as! }));
+    const read = stretches
+      .filter((s) => s.as !== null)
+      .map((s): Understood => ({ text: s.text, as: s.as!, ...(s.isScheme ? { isScheme: true } : {}) }));
     if (!entry) return read;
     const ofName = read.findIndex((u) => u.as === entry.name);
     return ofName < 0 ? read : [read[ofName]!, ...read.filter((_, i) => i !== ofName)];
@@ -147,7 +152,14 @@ export function readTypedLine(
       const { from } = at(r.from);
       const { to } = at(r.to - 1);
       const others = othersOf(line, r, sound).map((o) => o.as);
-      return { from, to, text: readable.slice(from, to), as: r.as, others: distinct(others, r.as) };
+      return {
+        from,
+        to,
+        text: readable.slice(from, to),
+        as: r.as,
+        isScheme: r.slots.some((slot) => slot === 'sets' || slot === 'reps' || slot === 'technique'),
+        others: distinct(others, r.as),
+      };
     });
     const pieces = [...name.pieces].sort((a, b) => a - b);
     if (entry && pieces.length > 0) {
@@ -162,7 +174,7 @@ export function readTypedLine(
     }
     for (const u of unread) {
       const others = [...doubtful, ...refused, ...sound]
-        .filter((r) => !r.isRemark && at(r.from).from >= u.from && at(r.to - 1).to <= u.to)
+        .filter((r) => !r.isRemark && at(r.to - 1).to > u.from && at(r.to - 1).to <= u.to)
         .map((r) => r.as);
       found.push({ ...u, as: null, others: distinct(others, null) });
     }

@@ -60,6 +60,7 @@ export function Finder({
   onFocus,
   inputRef,
   autoFocus = false,
+  isFirstMarked = true,
   frame = (list, input) => (
     <>
       {input}
@@ -80,18 +81,20 @@ export function Finder({
   onFocus?: () => void;
   inputRef?: RefObject<HTMLInputElement | null>;
   autoFocus?: boolean;
+  /** False where nothing in the list is what was typed: Enter takes one only once arrows have marked it. */
+  isFirstMarked?: boolean;
   /** Where list and field stand; the list is null while there is nothing in it. */
   frame?: (list: ReactNode, input: ReactNode) => ReactNode;
 }): ReactNode {
-  const [at, setAt] = useState(0);
+  const [at, setAt] = useState<number | null>(null);
   const id = useId();
-  const index = Math.min(at, Math.max(0, found.length - 1));
+  const index = at === null ? (isFirstMarked ? 0 : -1) : Math.min(at, Math.max(0, found.length - 1));
   const isOpen = text.trim() !== '' && found.length > 0;
   const keys = (e: KeyboardEvent): void => {
     const by = e.key === 'ArrowDown' ? 1 : e.key === 'ArrowUp' ? -1 : 0;
     if (by !== 0 && found.length > 0) {
       e.preventDefault();
-      setAt((index + by + found.length) % found.length);
+      setAt(index < 0 && by < 0 ? found.length - 1 : (index + by + found.length) % found.length);
     } else if (e.key === 'Enter') {
       e.preventDefault();
       if (text.trim() !== '') onTake(found[index] ?? null);
@@ -128,14 +131,14 @@ export function Finder({
       aria-expanded={isOpen}
       aria-controls={isOpen ? `${id}-list` : undefined}
       aria-autocomplete="list"
-      aria-activedescendant={isOpen ? `${id}-${index}` : undefined}
+      aria-activedescendant={isOpen && index >= 0 ? `${id}-${index}` : undefined}
       autoComplete="off"
       spellCheck={false}
       placeholder={placeholder}
       value={text}
       onChange={(e) => {
         onText(e.target.value);
-        setAt(0);
+        setAt(null);
       }}
       onKeyDown={keys}
       onPaste={onPaste}

@@ -64,7 +64,6 @@ export const burnOut: SchemeModule<BurnOut> = {
     if (!m || !sets || total < 10 || total > 120 || pauseS < 5 || pauseS > 60) return null;
     return { kind: 'burn-out', sets, total, pauseS };
   },
-  phrase: /(?:\b\d{1,2}\s*[x×*]\s*)?\bburn[\s-]?outs?(?:\s+of)?\s*\d{2,3}(?:\s*reps)?/i,
   words: ({ total, pauseS }) =>
     `${total} reps in as few bouts as it takes, ${pauseS} seconds of breathing between.`,
 };

@@ -91,10 +91,6 @@ export const drop: SchemeModule<Drop> = {
       ...(then.length > 0 ? { then } : {}),
     };
   },
-  phrase: new RegExp(
-    `\\b\\d{1,2}\\s*[x×*]\\s*${REPS}(?:\\s*\\+\\s*${REPS}){0,4}\\s*,?\\s*(?:with\\s+)?(?:last\\s+|on the last\\s+)?(?:a\\s+)?(?:double\\s+|triple\\s+|quadruple\\s+)?drops?(?:\\s*sets?)?(?:\\s*\\d\\s*[x×*])?(?:\\s*[-−–]?\\s*\\d{1,2}\\s*(?:%|percent))?`,
-    'i',
-  ),
   words: ({ drops, on }) =>
     `${on === 'last set' ? 'After the last set' : 'After every set'} ${drops === 1 ? 'one lighter load' : `${drops} lighter loads`} at once, no rest between.`,
 };

@@ -37,6 +37,5 @@ export const hold: SchemeModule<Hold> = {
     const seconds = Number(m?.[2] ?? m?.[3]);
     return m && sets && seconds >= 3 && seconds <= 120 ? { kind: 'hold', sets, seconds } : null;
   },
-  phrase: /\b\d{1,2}\s*[x×*]\s*(?:hold\s*\d{1,3}\s*s(?:ec(?:onds)?)?|\d{1,3}\s*s(?:ec(?:onds)?)?\s*hold)\b/i,
   words: ({ seconds }) => `Hold still for ${seconds} seconds and keep breathing.`,
 };

@@ -133,11 +133,6 @@ export const mechanicalDrop: SchemeModule<MechanicalDrop> = {
     });
     return found.success ? found.data : null;
   },
-  // "then bench 4x8" is another movement: no sets may follow the figure.
-  phrase: new RegExp(
-    `\\b\\d{1,2}\\s*[x×*]\\s*${REPS}(?:\\s*,?\\s*then\\s+(?:(?:grip|bench|tuck|lean|raise)\\s+-?\\d+(?:\\.\\d+)?°?(?![\\d.]*\\s*[x×*\\d])|(?:wide|close|flat)(?=\\s*(?:,|$|;)))){1,3}`,
-    'i',
-  ),
   words: ({ knob, easier }) =>
     `Then at once, same load: ${easier.map((v) => `${wordOf(knob)} ${v}${unitOf[knob]}`).join(', then ')}.`,
 };

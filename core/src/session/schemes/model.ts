@@ -98,8 +98,6 @@ export interface SchemeModule<S extends { kind: string }> {
   text: (scheme: S) => string;
   /** Reads what `text` writes and what coaches type; null when it is something else. */
   read: (text: string) => S | null;
-  /** Finds the scheme inside a longer line. */
-  phrase?: RegExp;
   /** For the sheet, one sentence after the sets and reps; empty where those say it all. */
   words: (scheme: S) => string;
 }

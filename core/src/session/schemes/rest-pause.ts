@@ -55,10 +55,6 @@ export const restPause: SchemeModule<RestPause> = {
     if (!m || !sets || !reps || bouts < 1 || bouts > 5 || pauseS < 5 || pauseS > 40) return null;
     return { kind: 'rest-pause', sets, reps, bouts, pauseS, on: m[3] ? 'last set' : 'every set' };
   },
-  phrase: new RegExp(
-    `\\b\\d{1,2}\\s*[x×*]\\s*${REPS}\\s*,?\\s*(?:last\\s+|on the last\\s+)?rest[\\s–-]?pause(?:\\s*\\d\\s*[x×*]\\s*\\d{1,2}\\s*s?)?`,
-    'i',
-  ),
   words: ({ bouts, pauseS, on }) =>
     `${on === 'last set' ? 'On the last set' : 'On every set'}: rack it, ${pauseS} seconds of breathing, and on; ${bouts === 1 ? 'once' : `${bouts} times`}.`,
 };

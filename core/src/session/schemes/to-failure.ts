@@ -53,8 +53,6 @@ export const toFailure: SchemeModule<ToFailure> = {
     if (!m || !sets || about < 1 || about > 60) return null;
     return { kind: 'to failure', sets, about, until: m[2] ? 'muscle' : 'form' };
   },
-  phrase:
-    /\b\d{1,2}\s*[x×*]\s*(?:(?:to\s+)?(?:muscular\s+)?failure|amrap)(?:,?\s*(?:about\s+|~|\()\s*\d{1,2}\)?)?/i,
   words: ({ until }) =>
     until === 'muscle'
       ? 'Until nothing moves any more, with someone or something to catch it.'

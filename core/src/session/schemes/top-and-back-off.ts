@@ -67,9 +67,5 @@ export const topAndBackOff: SchemeModule<TopAndBackOff> = {
     if (!m || !top || !sets || sets > 11 || !reps || lighter < 1 || lighter > 60) return null;
     return { kind: 'top and back-off', top, sets, reps, lighter };
   },
-  phrase: new RegExp(
-    `\\b1\\s*[x×*]\\s*${REPS}\\s*(?:,|\\+|;)?\\s*(?:then\\s+)?\\d{1,2}\\s*[x×*]\\s*${REPS}\\s*(?:at\\s+|@\\s*)?[-−–]\\s*\\d{1,2}\\s*(?:%|percent)`,
-    'i',
-  ),
   words: ({ lighter }) => `The first set is the heavy one; the others are ${lighter} % lighter.`,
 };

@@ -30,9 +30,7 @@ const plain = (text: string): string =>
     .replace(/\*\*|__|`/g, '')
     .replace(/(^|\s)[*_](?=\S)/g, '$1')
     .replace(/(\S)[*_](?=\s|[:.,;!?]|$)/g, '$1')
-    .replace(/[\u{1F000}-\u{1FAFF}\u{2600}-\u{27BF}\u{2B00}-\u{2BFF}\u{FE0F}]/gu, (c) =>
-      c === '✓' ? ' ' : ' ',
-    );
+    .replace(/(?:[\u{1F000}-\u{1FAFF}\u{2600}-\u{27BF}\u{2B00}-\u{2BFF}]|\u{FE0F})/gu, ' ');
 
 /** A line without its bullets, numbers and emphasis. */
 export function cleaned(raw: string): Cleaned {

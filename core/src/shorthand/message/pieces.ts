@@ -2,13 +2,15 @@ import type { Entry } from '../../movements/model';
 import type { MassUnit } from '../../units/mass';
 import { Line } from '../reading/line';
 import { tokensOf } from '../reading/tokens';
-import { readTypedLine } from '../typed-line';
+import { readTypedLine, type TypedLine } from '../typed-line';
 
 /** A part of a line that names one movement. */
 export interface Piece {
   text: string;
   /** Done in turn with the one before. */
   paired: boolean;
+  /** As it was read, where that is known. */
+  typed?: TypedLine | undefined;
 }
 
 interface Joint {
@@ -66,29 +68,27 @@ function jointsIn(line: Line): Joint[] {
  * One line can hold several movements: "bench 4x8, then flys 3x12 super w/ push-ups". It is parted only where both
  * sides name one; joints that pair go with the movement after them.
  */
-export function piecesOf(text: string, unit: MassUnit, pool: readonly Entry[]): Piece[] {
-  const names = (piece: string): boolean => {
-    const typed = readTypedLine(piece, unit, pool);
-    return typed.isForeign || (typed.entry !== null && (typed.choices[0]?.score ?? 0) >= 0.7);
-  };
+export function piecesOf(text: string, unit: MassUnit, pool: readonly Entry[], known?: TypedLine): Piece[] {
   // A comma or "then" inside something that was read joins its parts.
-  const read = readTypedLine(text, unit, pool);
+  const all = jointsIn(new Line(tokensOf(text), unit));
+  if (all.length === 0) return [{ text: text.trim(), paired: false }];
+  const read = known ?? readTypedLine(text, unit, pool);
   const whole = read.stretches.filter((s) => s.as !== null && s.as !== read.entry?.name);
-  const joints = jointsIn(new Line(tokensOf(text), unit)).filter(
-    (j) => !whole.some((s) => s.from < j.from && j.to < s.to && s.as !== whole[0]?.as),
-  );
+  const joints = all.filter((j) => !whole.some((s) => s.from < j.from && j.to < s.to));
   const found: (Piece & { isNamed: boolean; from: number })[] = [];
   let from = 0;
   let pairs = false;
   const put = (to: number): void => {
-    const part = text.slice(from, to);
-    if (part.trim() === '') return;
+    const part = text.slice(from, to).trim();
+    if (part === '') return;
     const last = found[found.length - 1];
-    const isNamed = names(part);
+    const typed = /[a-z]{2}/i.test(part) ? readTypedLine(part, unit, pool) : undefined;
+    const isNamed = typed !== undefined && names(typed);
     if (last && !(isNamed && last.isNamed)) {
-      last.text = text.slice(last.from, to);
+      last.text = text.slice(last.from, to).trim();
+      last.typed = undefined;
       last.isNamed ||= isNamed;
-    } else found.push({ text: part, paired: pairs && found.length > 0, isNamed, from });
+    } else found.push({ text: part, paired: pairs && found.length > 0, isNamed, from, typed });
     pairs = false;
   };
   for (const joint of joints) {
@@ -97,5 +97,8 @@ export function piecesOf(text: string, unit: MassUnit, pool: readonly Entry[]): 
     pairs ||= joint.pairs;
   }
   put(text.length);
-  return found.map(({ text: piece, paired }) => ({ text: piece.trim(), paired }));
+  return found.map(({ text: piece, paired, typed }) => ({ text: piece, paired, typed }));
 }
+
+const names = ({ isForeign, entry, choices }: TypedLine): boolean =>
+  isForeign || (entry !== null && (choices[0]?.score ?? 0) >= 0.7);

@@ -19,6 +19,9 @@ interface Group {
   isBulleted: boolean | null;
 }
 
+/** Letters of a row to which lines below still belong. */
+const LONGEST_ROW = 300;
+
 const setsSaid = (text: string): number | null => {
   const m = /(?:^|x ?)(\d{1,2})(?: rounds?| times| sets?|$|\b)/i.exec(text);
   const n = Number(m?.[1]);
@@ -52,7 +55,8 @@ export class MessageReader {
     this.turnBefore = '';
   }
 
-  line(raw: string): void {
+  line(spaced: string): void {
+    const raw = spaced.replace(/[^\S\t]{3,}/g, '   ');
     if (isRule(raw)) return;
     const head = headOf(raw);
     if (head) {
@@ -122,7 +126,7 @@ export class MessageReader {
   private setBySet({ text }: Cleaned): boolean {
     const m = /^set (\d{1,2})\s?[:.)-]\s*(?=\S)/i.exec(text);
     const last = this.rows[this.rows.length - 1];
-    if (!m || !last?.line || !last.typed) return false;
+    if (!m || !last?.line || !last.typed || last.text.length > LONGEST_ROW) return false;
     this.rows[this.rows.length - 1] = this.rowOf(`${last.text}, ${text.slice(m[0].length)}`, last.paired);
     return true;
   }
@@ -140,14 +144,18 @@ export class MessageReader {
   /** Sets, repetitions and rest under the name they belong to. */
   private joinsLast({ text, isIndented }: Cleaned, typed: TypedLine): boolean {
     const last = this.rows[this.rows.length - 1];
-    if (!last?.line || !last.typed) return false;
+    if (!last?.line || !last.typed || last.text.length > LONGEST_ROW) return false;
     const before = last.typed;
     const said = slotsOf(before);
     const isNew = slotsOf(typed).every((slot) => !said.includes(slot));
     if (!isNew && !isIndented) return false;
-    this.rows[this.rows.length - 1] = {
-      ...this.rowOf(`${last.text}, ${text}`, last.paired),
-    };
+    const joined = this.rowOf(`${last.text}, ${text}`, last.paired);
+    // A scheme that came from the round stays.
+    if (joined.line && joined.typed && !hasScheme(joined.typed)) {
+      joined.line.scheme = last.line.scheme;
+      joined.unknown = [...last.unknown, ...typed.unknown];
+    }
+    this.rows[this.rows.length - 1] = joined;
     return true;
   }
 
@@ -177,7 +185,7 @@ export class MessageReader {
     const sets =
       Number(opening?.[2] ?? opening?.[3] ?? (text.length < clean.text.length ? rounds?.[1] : undefined)) ||
       null;
-    const pieces = piecesOf(text, this.context.unit, this.pool);
+    const pieces = piecesOf(text, this.context.unit, this.pool, text === clean.text ? whole : undefined);
     const isTurn = opening !== null || closing !== null || (rounds !== null && sets !== null);
     const inGroup = this.inGroup(clean);
     inGroup.paired ||= this.joinsNext;
@@ -189,7 +197,7 @@ export class MessageReader {
       const row =
         pieces.length === 1 && text === clean.text
           ? this.rowOf(piece.text, isPaired, whole)
-          : this.rowOf(piece.text, isPaired);
+          : this.rowOf(piece.text, isPaired, piece.typed);
       this.rows.push(row);
     }
     this.share(start, sets ?? inGroup.sets, isTurn || pieces.some((p) => p.paired));

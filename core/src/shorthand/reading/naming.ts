@@ -50,7 +50,7 @@ const fits = new Map<string, Map<string, number>>();
 function fit(asked: string, has: string): number {
   let of = fits.get(asked);
   if (!of) {
-    if (fits.size > 2000) fits.clear();
+    if (fits.size > REMEMBERED) fits.clear();
     fits.set(asked, (of = new Map<string, number>()));
   }
   let value = of.get(has);
@@ -64,17 +64,24 @@ function fit(asked: string, has: string): number {
   return value;
 }
 
-const known = new WeakMap<readonly Entry[], Map<string, boolean>>();
-function isKnown(word: string, pool: readonly Entry[]): boolean {
-  let of = known.get(pool);
-  if (!of || of.size > 2000) known.set(pool, (of = new Map<string, boolean>()));
-  let value = of.get(word);
-  if (value === undefined) {
-    value = indexOf(pool).vocabulary.some((v) => !smallWords.has(v) && fit(word, v) > 0);
-    of.set(word, value);
-  }
-  return value;
+/** Names with a word that a written one answers to, found once for each word. */
+const answering = new WeakMap<readonly Entry[], Map<string, readonly Name[]>>();
+const REMEMBERED = 2000;
+
+function namesWith(word: string, pool: readonly Entry[]): readonly Name[] {
+  let of = answering.get(pool);
+  if (!of || of.size > REMEMBERED) answering.set(pool, (of = new Map<string, readonly Name[]>()));
+  let names = of.get(word);
+  if (!names)
+    of.set(word, (names = namesOf(pool).filter((name) => name.words.some((w) => fit(word, w) > 0))));
+  return names;
 }
+/** Names with any of the words. */
+function namesWithAny(words: readonly string[], pool: readonly Entry[]): ReadonlySet<Name> {
+  if (words.length === 1) return new Set(namesWith(words[0]!, pool));
+  return new Set(words.flatMap((word) => namesWith(word, pool)));
+}
+const isKnown = (word: string, pool: readonly Entry[]): boolean => namesWith(word, pool).length > 0;
 
 /** The words that nothing was read from, as runs. */
 export function runsOf(line: Line, isTaken: readonly boolean[], text: string): Run[] {
@@ -204,14 +211,25 @@ const canName = (words: readonly string[], { spare, sum }: Answer): boolean =>
   (spare === 0 && sum >= words.length * 0.9) ||
   (words.some((w) => !isQualifier(w)) && !(words.length === 1 && shared.has(words[0]!) && spare > 0));
 
-/** The best name in a run: as many words of it as answer, as few as possible that do not. */
+const foundBefore = new WeakMap<readonly Entry[], Map<string, Found | null>>();
+
+/** The best name in a run: as many words of it as answer, as few as possible that do not. Remembered by its words. */
 function bestIn(run: Run, pool: readonly Entry[]): Found | null {
+  let of = foundBefore.get(pool);
+  if (!of || of.size > REMEMBERED) foundBefore.set(pool, (of = new Map<string, Found | null>()));
+  const key = run.map((item) => item.word).join(' ');
+  let best = of.get(key);
+  if (best === undefined) of.set(key, (best = searchedIn(run, pool)));
+  return best;
+}
+
+function searchedIn(run: Run, pool: readonly Entry[]): Found | null {
   let best: Found | null = null;
   for (let from = 0; from < run.length; from++) {
     const words: string[] = [];
     for (let to = from; to < Math.min(run.length, from + LONGEST) && isKnown(run[to]!.word, pool); to++) {
       words.push(run[to]!.word);
-      for (const name of namesOf(pool)) {
+      for (const name of namesWithAny(words, pool)) {
         const found = answer(words, name);
         const { sum, misses, missed, alike, spare, turned } = found;
         if (sum === 0 || misses > 2 || spare > 3) continue;
@@ -267,7 +285,7 @@ function narrowed(
   for (const more of others) {
     if (more.length === 0 || more.length > 3) continue;
     const all = [...words, ...more.map((item) => item.word)];
-    for (const name of namesOf(pool)) {
+    for (const name of namesWith(all[0]!, pool)) {
       const { misses, spare, alike } = answer(all, name);
       if (misses > 0 || alike > 0 || spare > 0 || more.length <= (best?.size ?? 0)) continue;
       // The same movement again only by what it is done with: "lateral raises (DB)".
@@ -351,7 +369,7 @@ const piecesOf = (items: readonly Item[]): number[] =>
 /** Every entry the words could mean, the one that was taken first. */
 function rivals(words: readonly string[], taken: Entry, pool: readonly Entry[]): Match[] {
   const best = new Map<Entry, number>();
-  for (const name of namesOf(pool)) {
+  for (const name of namesWithAny(words, pool)) {
     const { entry } = name;
     const { sum, misses, spare } = answer(words, name);
     const score = words.length === 0 ? 0 : sum / words.length - spare * 0.08 - misses * 0.1;
@@ -370,7 +388,7 @@ function rivals(words: readonly string[], taken: Entry, pool: readonly Entry[]):
 function near(run: Run, pool: readonly Entry[]): Match[] {
   const words = run.map((item) => item.word).slice(0, LONGEST);
   const best = new Map<Entry, number>();
-  for (const name of namesOf(pool)) {
+  for (const name of namesWithAny(words, pool)) {
     const { entry } = name;
     const { sum, spare } = answer(words, name);
     const score = words.length === 0 ? 0 : sum / words.length - spare * 0.08;

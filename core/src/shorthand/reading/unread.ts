@@ -3,13 +3,14 @@ import type { Reading } from './reading';
 
 /** Words that say nothing alone. */
 const empty = new Set(['rep', 'reps', 'set', 'sets', 'about']);
-/** What joins, left out at the edges of what is kept. */
-const fillers = new Set(
-  'of and on the at with a an x each for then - + w / @ , ; : | ( ) [ ] · . * _ # = ~ " \' > < ! ? & % to in by do \\'.split(
-    ' ',
-  ),
-);
-fillers.add('\t');
+const signs = '- + / @ , ; : | ( ) [ ] · . * _ # = ~ " \' > < ! ? & % \\'.split(' ');
+/** What joins, left out where what is kept begins; fewer of them where it ends: "elbows in" ends with a word. */
+const opening = new Set([
+  '\t',
+  ...signs,
+  ...'of and on the at with an x a each for then w to in by do'.split(' '),
+]);
+const closing = new Set(['\t', ...signs, ...'of and the at with an x a for then w'.split(' ')]);
 
 /** What nothing was made of, as it stood: one stretch from edge to edge, its figures with it. */
 export function unreadSpans(
@@ -24,10 +25,11 @@ export function unreadSpans(
   const close = (isRemark = false): void => {
     let pieces = span;
     span = [];
-    const isFiller = (i: number): boolean => fillers.has(line.text(i));
+    const isFiller = (i: number): boolean => opening.has(line.text(i));
+    const isTail = (i: number): boolean => closing.has(line.text(i));
     if (!isRemark) {
       while (pieces.length > 0 && isFiller(pieces[0]!)) pieces = pieces.slice(1);
-      while (pieces.length > 0 && isFiller(pieces[pieces.length - 1]!)) pieces = pieces.slice(0, -1);
+      while (pieces.length > 0 && isTail(pieces[pieces.length - 1]!)) pieces = pieces.slice(0, -1);
     }
     if (pieces.length === 0 || pieces.every((i) => isFiller(i) || empty.has(line.text(i)))) return;
     const { from } = line.tokens[pieces[0]!]!;

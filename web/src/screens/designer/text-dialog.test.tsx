@@ -62,9 +62,9 @@ test.each(['Add 1 movement', 'Replace the line-up'])(
   '%s: words of a lost line stay in the note',
   async (act) => {
     const { designer, user } = start({ ...bench, note: 'Mind the elbow.' }, 'qqwzx 5x5\nbench 3x5');
-    expect(screen.getByText(/One line names no movement yet/)).toBeTruthy();
+    expect(screen.getByText(/One line names no movement of the catalogue/)).toBeTruthy();
     await user.click(screen.getByRole('button', { name: act }));
-    expect(designer().session.note).toBe('Mind the elbow.\nNot read: qqwzx 5x5');
+    expect(designer().session.note).toBe('Mind the elbow.\nqqwzx 5x5');
   },
 );
 
@@ -92,4 +92,20 @@ test('more than a session holds is told before it is taken over', () => {
   const replace = screen.getByRole<HTMLButtonElement>('button', { name: 'Replace the line-up' });
   expect([add.disabled, replace.disabled]).toEqual([true, true]);
   expect(designer().session).toEqual(bench);
+});
+
+test('headings are no movements, remarks go to the note, a warm-up goes to the warm-up', async () => {
+  const message = 'Push A\nWarm up: band pull aparts 2x15\nbench 5x5\n\nLet me know how it feels';
+  const { designer, user, rows } = start(session([]), message);
+  expect(rows().map((r) => r.dataset.kind)).toEqual(['heading', 'movement', 'remark']);
+  await user.click(screen.getByRole('button', { name: 'Add 1 movement' }));
+  expect(designer().session.note).toBe('Let me know how it feels');
+  expect(designer().session.warmup).toHaveLength(1);
+});
+
+test('a text too long to be a session is refused in words', () => {
+  start(session([]));
+  write('bench 5x5\n'.repeat(2100));
+  expect(screen.getByRole('alert').textContent).toContain('Paste it in parts');
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: /^Add 0/ }).disabled).toBe(true);
 });

@@ -1,13 +1,7 @@
 import { allEntries, offeredEntries } from '@drimbo/core/movements/notebook';
-import {
-  blocksOfPasted,
-  readPasted,
-  withEntry,
-  type Pasted,
-  type PastedRow,
-} from '@drimbo/core/shorthand/pasted';
+import { blocksOfPasted, readPasted, withEntry, type Pasted } from '@drimbo/core/shorthand/pasted';
+import { notchesOf } from '@drimbo/core/kit/kit';
 import { writeSession } from '@drimbo/core/shorthand/session-text';
-import { schemeText } from '@drimbo/core/session/schemes';
 import { LONGEST_NOTE, MOST_BLOCKS } from '@drimbo/core/session/document';
 import type { Edit } from '@drimbo/core/session/edits';
 import { useMemo, useState, type ReactNode } from 'react';
@@ -15,10 +9,11 @@ import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
 import type { Designer } from '../../state/use-designer';
 import { Button } from '../../parts/button';
-import { ComboBox } from '../../parts/combo-box';
 import { TextField } from '../../parts/text-field';
 import { Dialog } from '../../parts/dialog';
 import { ink, size } from '../../look/theme';
+import { makeDays } from './make-days';
+import { ReadRows } from './read-rows';
 
 const Inside = styled.div`
   .two {
@@ -43,81 +38,6 @@ const Inside = styled.div`
     }
   }
 `;
-const Rows = styled.ol`
-  font-size: ${size.small};
-  max-height: 440px;
-  overflow-y: auto;
-  li {
-    border-bottom: 1px solid ${ink.hush};
-    padding: 5px 0;
-  }
-  li[data-paired='true'] {
-    padding-left: 14px;
-  }
-  b {
-    font-weight: 660;
-  }
-  u {
-    text-decoration-style: wavy;
-    text-underline-offset: 3px;
-  }
-  .which {
-    display: inline-grid;
-    width: 220px;
-  }
-  .text {
-    color: ${ink.soft};
-    font-size: ${size.fine};
-  }
-`;
-
-function ReadRow({
-  row,
-  names,
-  choose,
-}: {
-  row: PastedRow;
-  names: readonly { id: string; name: string }[];
-  choose: (entryId: string) => void;
-}): ReactNode {
-  const nearest = row.choices.map((c) => ({ id: c.entry.id, name: c.entry.name }));
-  const others = names.filter((n) => !nearest.some((c) => c.id === n.id));
-  const doubtful = row.line === null || row.unknown.length > 0;
-  return (
-    <li data-paired={row.paired} data-doubtful={doubtful}>
-      {row.paired && '+ '}
-      {row.line ? <b>{row.name}</b> : <b>Which movement?</b>}{' '}
-      {row.line && (
-        <span>
-          {schemeText(row.line.scheme)}
-          {row.understood.slice(0, 4).map((u) => (u.as === schemeText(row.line!.scheme) ? '' : `, ${u.as}`))}
-        </span>
-      )}
-      {row.unknown.length > 0 && (
-        <span className="soft">
-          {' '}
-          kept as a note: <u>{row.unknown.join(' ')}</u>
-        </span>
-      )}
-      {doubtful && (
-        <div className="text">
-          “{row.text}”{' '}
-          <ComboBox
-            small
-            className="which"
-            label={`Movement for “${row.text}”`}
-            labelPlace="unseen"
-            placeholder={row.line ? 'means another movement…' : 'choose…'}
-            value={null}
-            options={[...nearest, ...others].map((n): [string, string] => [n.id, n.name])}
-            onChange={choose}
-          />
-        </div>
-      )}
-    </li>
-  );
-}
-
 /** A session as text: paste a message, see what was understood, repair the rest, and take it over. */
 export function TextDialog({
   designer,
@@ -129,13 +49,19 @@ export function TextDialog({
   close: () => void;
 }): ReactNode {
   const { session, context } = designer;
-  const { notebook, client } = context;
+  const { notebook, client, kit } = context;
   const [text, setText] = useState(begin);
   const [chosen, setChosen] = useState<Record<string, string>>({});
   const [said, setSaid] = useState('');
   const paste = useMemo(
-    () => ({ unit: client.unit, school: session.school, newId, ...(notebook ? { notebook } : {}) }),
-    [client.unit, session.school, notebook],
+    () => ({
+      unit: client.unit,
+      school: session.school,
+      newId,
+      help: { notchesDeg: notchesOf(kit) },
+      ...(notebook ? { notebook } : {}),
+    }),
+    [client.unit, session.school, kit, notebook],
   );
   const names = offeredEntries(notebook);
   const pasted = useMemo<Pasted>(() => {
@@ -150,22 +76,20 @@ export function TextDialog({
   }, [text, chosen, paste, notebook]);
   const blocks = useMemo(() => blocksOfPasted(pasted, newId), [pasted]);
   const count = blocks.reduce((n, b) => n + b.lines.length, 0);
-  const lost = pasted.rows.filter((r) => r.line === null);
+  const lost = pasted.rows.filter((r) => r.line === null && r.kind !== 'heading');
+  const unknown = lost.filter((r) => r.kind === 'unknown');
 
-  /** A note with the words of the lines nobody understood behind it. */
+  /** A note with the words of the lines that are no movement behind it. */
   const noteWith = (note: string): string =>
-    lost.length === 0
-      ? note
-      : [note, `Not read: ${lost.map((r) => r.text).join('; ')}`]
-          .filter(Boolean)
-          .join('\n')
-          .slice(0, LONGEST_NOTE);
+    [note, ...lost.map((r) => r.text)].filter(Boolean).join('\n').slice(0, LONGEST_NOTE);
 
   const room = MOST_BLOCKS - session.blocks.length;
 
   const add = (): void => {
     const at = session.blocks.length;
     const edits: Edit[] = blocks.map((block, i) => ({ do: 'add block', at: at + i, block }));
+    const warmed = session.warmup.length;
+    edits.push(...pasted.warmup.map((item, i): Edit => ({ do: 'add warmup', at: warmed + i, item })));
     if (lost.length > 0) edits.push({ do: 'head', patch: { note: noteWith(session.note) } });
     designer.edit({ do: 'all', edits }, `add ${count} from text`);
     close();
@@ -231,24 +155,27 @@ export function TextDialog({
               </div>
             </div>
             <div>
-              <Rows aria-label="What was understood">
-                {pasted.rows.map((row, i) => (
-                  <ReadRow
-                    key={i}
-                    row={row}
-                    names={names}
-                    choose={(entryId) => setChosen((c) => ({ ...c, [`${i} ${row.text}`]: entryId }))}
-                  />
-                ))}
-              </Rows>
-              {pasted.rows.length === 0 && (
+              <ReadRows
+                rows={pasted.rows}
+                names={names}
+                choose={(i, entryId) =>
+                  setChosen((c) => ({ ...c, [`${i} ${pasted.rows[i]!.text}`]: entryId }))
+                }
+              />
+              {pasted.refused && <p role="alert">{pasted.refused}</p>}
+              {pasted.rows.length === 0 && !pasted.refused && (
                 <p className="soft">What is read appears here. Nothing is taken over until you say so.</p>
               )}
-              {pasted.warmup.length > 0 && <p className="soft">{pasted.warmup.length} warm-up items.</p>}
-              {lost.length > 0 && (
+              {pasted.warmup.length > 0 && (
                 <p className="soft">
-                  {lost.length === 1 ? 'One line names' : `${lost.length} lines name`} no movement yet; left
-                  so, the words are kept in the note of the session.
+                  {pasted.warmup.length === 1 ? 'One thing' : `${pasted.warmup.length} things`} for the
+                  warm-up.
+                </p>
+              )}
+              {unknown.length > 0 && (
+                <p className="soft">
+                  {unknown.length === 1 ? 'One line names' : `${unknown.length} lines name`} no movement of
+                  the catalogue; left so, the words are kept in the note of the session.
                 </p>
               )}
             </div>
@@ -260,6 +187,11 @@ export function TextDialog({
             <Button isDisabled={count === 0 || blocks.length > MOST_BLOCKS} onPress={replace}>
               Replace the line-up
             </Button>
+            {pasted.days.length > 1 && (
+              <Button onPress={() => void makeDays(designer.session, pasted, close)}>
+                Make {pasted.days.length} sessions of it
+              </Button>
+            )}
             <Button kind="quiet" onPress={close}>
               Close
             </Button>

@@ -3,8 +3,16 @@ import { session } from '@drimbo/core/testing/samples';
 import { act, fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { createRef } from 'react';
+import { fetchReader } from '../../state/reader';
 import { onBench } from '../../testing/desk';
 import { TypedRow } from './typed-row';
+
+beforeAll(async () => {
+  await fetchReader();
+  await import('./reading-back');
+});
+
+const readBack = async (): Promise<string> => (await screen.findByTestId('reading-back')).textContent!;
 
 const start = () => {
   const pasted: string[] = [];
@@ -30,7 +38,7 @@ test('a typed line is read back while it is typed and becomes a movement with En
   const { write, box, user, lines } = start();
   write('incline db press 30 deg 4x6-8 leave 3 then 1 rest 2 min');
   expect(options()[0]).toBe('Incline dumbbell press');
-  const read = screen.getByTestId('reading-back').textContent!;
+  const read = await readBack();
   expect(read).toMatch(/bench 30°.*4 × 6–8.*leave 3 → 1.*rest 2:00/);
   act(() => box.focus());
   await user.keyboard('{Enter}');
@@ -64,11 +72,11 @@ test('arrows choose another of the movements offered, a click takes one', async 
 test('words nobody understands are shown as such and kept in the note, however many', async () => {
   const { write, box, user, lines, designer } = start();
   write(`pushdown 3x12 ${'xylophonic '.repeat(60)}`);
-  expect(screen.getByTestId('reading-back').textContent).toContain('kept as a note');
+  expect(await readBack()).toContain('kept as a note');
   act(() => box.focus());
   await user.keyboard('{Enter}');
   expect(designer().refused).toBeNull();
-  expect(lines()[0]!.note).toMatch(/^Not understood: xylophonic xylophonic/);
+  expect(lines()[0]!.note).toMatch(/^xylophonic xylophonic/);
 });
 
 test('no movement at all: it says so and what to type, and adds nothing', async () => {
@@ -88,4 +96,44 @@ test('several pasted lines go to the page for texts, one stays here', () => {
   paste('bench 4x8');
   paste('bench 4x8\nflys 3x12\n');
   expect(pasted).toEqual(['bench 4x8\nflys 3x12\n']);
+});
+
+test('a lift the catalogue does not have is never added as another one by Enter; a nearest name is, when marked', async () => {
+  const { write, box, user, lines } = start();
+  write('leg press 4x12');
+  expect(await readBack()).toContain('no such movement');
+  act(() => box.focus());
+  await user.keyboard('{Enter}');
+  expect(lines()).toEqual([]);
+  expect(screen.getByRole('status').textContent).toContain('no such movement');
+  await user.keyboard('{ArrowDown}{Enter}');
+  expect(lines()).toHaveLength(1);
+  expect(lines()[0]!.scheme).toEqual({ kind: 'straight', sets: 4, reps: { lo: 12, hi: 12 } });
+});
+
+test('two movements on one line become a pair, something of the warm-up goes there', async () => {
+  const { write, box, user, designer } = start();
+  act(() => box.focus());
+  write('lat raise 3x15 ss w/ face pull 3x15');
+  expect(await readBack()).toContain('in turn with');
+  await user.keyboard('{Enter}');
+  expect(designer().session.blocks.map((b) => b.kind)).toEqual(['superset']);
+  write('warm up: band pull aparts 2x15');
+  await user.keyboard('{Enter}');
+  expect(designer().session.warmup).toMatchObject([{ movement: 'band-pull-apart', sets: 2, reps: 15 }]);
+  expect(designer().session.blocks).toHaveLength(1);
+});
+
+test('a figure that may mean two things is asked about, and is what the coach says', async () => {
+  const { write, box, user, lines } = start();
+  write('lat raise 3x15 @8');
+  await readBack();
+  await user.click(screen.getByRole('button', { name: /^8: kept as a note/ }));
+  const meanings = await screen.findAllByRole('menuitem');
+  expect(meanings.map((m) => m.textContent).sort()).toEqual(['8 kg', 'leave 2']);
+  await user.click(screen.getByRole('menuitem', { name: 'leave 2' }));
+  act(() => box.focus());
+  await user.keyboard('{Enter}');
+  expect(lines()[0]!.reserve).toEqual({ first: 2, last: 2 });
+  expect(lines()[0]!.loadKg).toBeNull();
 });

@@ -3,17 +3,21 @@ import { rigWords } from '@drimbo/core/movements/rig';
 import { offeredEntries } from '@drimbo/core/movements/notebook';
 import { searchEntries } from '@drimbo/core/movements/search';
 import { missingFor } from '@drimbo/core/kit/fitting';
-import { schools } from '@drimbo/core/schools/schools';
-import { singleBlock } from '@drimbo/core/session/starting';
-import { keepingUnknown, lineFromTyped, readTypedLine } from '@drimbo/core/shorthand/typed-line';
-import { useMemo, useState, type ReactNode, type RefObject } from 'react';
+import { notchesOf } from '@drimbo/core/kit/kit';
+import type { Edit } from '@drimbo/core/session/edits';
+import type { TypedText } from '@drimbo/core/shorthand/typed';
+import { lazy, Suspense, useMemo, useState, type ReactNode, type RefObject } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
 import type { Designer } from '../../state/use-designer';
+import { fetchReader, useReader } from '../../state/reader';
 import { Button } from '../../parts/button';
 import { Finder } from '../../parts/finder';
+import { LinkButton } from '../../parts/link-button';
 import { floating } from '../../parts/surfaces';
-import { ink, severityInk, size } from '../../look/theme';
+import { ink, size } from '../../look/theme';
+
+const ReadingBack = lazy(() => import('./reading-back').then((m) => ({ default: m.ReadingBack })));
 
 const Box = styled.div`
   position: relative;
@@ -36,27 +40,12 @@ const Popup = styled.div`
   bottom: calc(100% - 4px);
   ${floating}
   z-index: 6;
-  overflow: hidden;
-`;
-const Reading = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 10px;
-  padding: 6px 10px;
-  font-size: ${size.fine};
-  border-top: 1px solid ${ink.hush};
-  color: ${ink.soft};
-  b {
-    color: ${ink.ink};
-    font-weight: 650;
-  }
-  u {
-    text-decoration-style: wavy;
-    text-decoration-color: ${severityInk.watch};
-    color: ${severityInk.watch};
+  max-height: min(70vh, 420px);
+  overflow: auto;
+  .own {
+    padding: 0 10px 8px;
   }
 `;
-
 /** One typed line becomes a movement of the session; what is understood is read back as it is typed. */
 export function TypedRow({
   designer,
@@ -73,28 +62,65 @@ export function TypedRow({
 }): ReactNode {
   const [text, setText] = useState('');
   const [told, setTold] = useState('');
+  const [isRefused, setRefused] = useState(false);
+  /** Readings the coach chose where words can mean two things. */
+  const [meant, setMeant] = useState<readonly string[]>([]);
+  const reader = useReader();
   const { client, kit, notebook } = designer.context;
+  const { school } = designer.session;
   const pool = offeredEntries(notebook);
-  const typed = useMemo(() => readTypedLine(text, client.unit, pool), [text, client.unit, pool]);
-  const choices = text.trim() === '' ? [] : typed.choices.slice(0, 5);
+  const context = useMemo(
+    () => ({
+      unit: client.unit,
+      school,
+      newId,
+      help: { notchesDeg: notchesOf(kit), meant },
+      ...(notebook ? { notebook } : {}),
+    }),
+    [client.unit, school, kit, notebook, meant],
+  );
+  const typed = useMemo<TypedText | null>(
+    () => reader?.readTyped(text, context) ?? null,
+    [reader, text, context],
+  );
   const open = text.trim() !== '';
+  const isMany = typed !== null && (typed.movements.length > 1 || typed.warmup.length > 0);
+  const nearest = useMemo(() => (open ? searchEntries(text, 5, pool) : []), [open, text, pool]);
+  const read = typed?.line.choices ?? [];
+  const choices = !open || isMany ? [] : (read.length > 0 ? read : nearest).slice(0, 5);
 
-  const add = (id: string | undefined): void => {
-    const entry = choices.find((c) => c.entry.id === id)?.entry ?? searchEntries(text, 1, pool)[0]?.entry;
-    if (!entry) {
-      setTold('No movement recognised yet: name one, like “incline db press”.');
+  const take = (edits: Edit[], says: string, done: string): void => {
+    designer.edit(edits.length === 1 ? edits[0]! : { do: 'all', edits }, says);
+    setTold(done);
+    setRefused(false);
+    setText('');
+    setMeant([]);
+  };
+  const add = async (id: string | undefined): Promise<void> => {
+    const { readTyped, blocksOfTyped } = await fetchReader();
+    const now = readTyped(text, context);
+    const chosen = choices.find((c) => c.entry.id === id)?.entry;
+    if (now.warmup.length > 0) {
+      const from = designer.session.warmup.length;
+      const items = now.warmup.map((item, i): Edit => ({ do: 'add warmup', at: from + i, item }));
+      take(items, 'add to the warm-up', 'Added to the warm-up.');
       return;
     }
-    const line = lineFromTyped({ ...typed, entry }, schools[designer.session.school], newId('line'));
-    if (!line) return;
-    const block = singleBlock(newId('block'), keepingUnknown(line, typed.unknown));
-    designer.edit(
-      { do: 'add block', at: designer.session.blocks.length, block },
-      `add ${entry.name.toLowerCase()}`,
+    if (now.why !== null && !chosen) {
+      setTold(now.why);
+      setRefused(true);
+      return;
+    }
+    const blocks = blocksOfTyped(text, now, context, chosen);
+    const from = designer.session.blocks.length;
+    const names = chosen && !isMany ? chosen.name : now.movements.map((row) => row.name).join(', ');
+    take(
+      blocks.map((block, i): Edit => ({ do: 'add block', at: from + i, block })),
+      `add ${names.toLowerCase()}`,
+      `${names} added.`,
     );
-    designer.select(line.id);
-    setTold(`${entry.name} added.`);
-    setText('');
+    const first = blocks[0]?.lines[0];
+    if (first) designer.select(first.id);
   };
   return (
     <Box>
@@ -105,9 +131,12 @@ export function TypedRow({
         inputRef={inputRef}
         text={text}
         onText={(next) => {
+          void fetchReader();
           setText(next);
           setTold('');
         }}
+        onFocus={() => void fetchReader()}
+        isFirstMarked={typed === null || typed.why === null}
         found={choices.map(({ entry }) => {
           const missing = missingFor(kit, entry.movement);
           return {
@@ -120,7 +149,7 @@ export function TypedRow({
                   .join(', '),
           };
         })}
-        onTake={(found) => add(found?.id)}
+        onTake={(found) => void add(found?.id)}
         onEscape={(e) => {
           e.stopPropagation();
           if (open) setText('');
@@ -137,17 +166,18 @@ export function TypedRow({
             {open && (
               <Popup>
                 {list}
-                <Reading aria-live="polite" data-testid="reading-back">
-                  {choices.length === 0 && <span>No movement recognised yet</span>}
-                  {typed.understood.slice(typed.entry ? 1 : 0).map((u) => (
-                    <b key={u.as}>{u.as}</b>
-                  ))}
-                  {typed.unknown.length > 0 && (
-                    <span>
-                      kept as a note: <u>{typed.unknown.join(' ')}</u>
-                    </span>
-                  )}
-                </Reading>
+                {typed && (
+                  <Suspense fallback={null}>
+                    <ReadingBack typed={typed} onMeant={(as) => setMeant((m) => [...m, as])} />
+                  </Suspense>
+                )}
+                {typed?.why && typed.line.choices.length > 0 && (
+                  <div className="own">
+                    <LinkButton small to="/movements">
+                      Make one of your own…
+                    </LinkButton>
+                  </div>
+                )}
               </Popup>
             )}
             <div className="in">
@@ -159,7 +189,7 @@ export function TypedRow({
           </>
         )}
       />
-      <span className={told.startsWith('No ') ? 'told' : 'unseen'} role="status">
+      <span className={isRefused && told !== '' ? 'told' : 'unseen'} role="status">
         {told}
       </span>
     </Box>

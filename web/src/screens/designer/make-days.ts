@@ -1,0 +1,28 @@
+import type { Session } from '@drimbo/core/session/document';
+import { sessionsOfDays } from '@drimbo/core/shorthand/days';
+import type { Pasted } from '@drimbo/core/shorthand/pasted';
+import { api } from '../../data/api';
+import { listsAnew } from '../../data/house';
+import { newId, type Stored } from '../../data/queries';
+import { tell } from '../../parts/toast';
+
+/** Makes a session of each day of a message; told when they are there, with a way back. */
+export async function makeDays(like: Session, pasted: Pasted, done: () => void): Promise<void> {
+  const made: Stored<Session>[] = [];
+  const takeBack = async (): Promise<void> => {
+    for (const { id, revision } of made) await api.remove(`/sessions/${id}?revision=${revision}`);
+    await listsAnew();
+  };
+  try {
+    for (const document of sessionsOfDays(pasted, like, newId))
+      made.push(await api.post<Stored<Session>>('/sessions', { id: newId('session'), document }));
+    await listsAnew();
+    done();
+    tell(`Made: ${made.map((s) => `“${s.document.title}”`).join(', ')}. They are among the sessions.`, () => {
+      takeBack().catch((error: Error) => tell(`They are still there: ${error.message}`));
+    });
+  } catch (error) {
+    tell(`Not all days could be made: ${(error as Error).message}`);
+    await listsAnew();
+  }
+}
