@@ -5,7 +5,7 @@ import type { Match } from '../movements/search';
 import type { MassUnit } from '../units/mass';
 import { chosen, othersOf } from './reading/choose';
 import { Line } from './reading/line';
-import { named } from './reading/naming';
+import { named } from './reading/names/naming';
 import type { Reading } from './reading/reading';
 import { readers } from './reading/readers/all';
 import { notchReader } from './reading/readers/bench';

@@ -286,3 +286,52 @@ export function gradeExample(example: Example): Graded {
   } else rows = rowsOfPasted(text, unit);
   return { example, ...gradeRows(rows, expect, text) };
 }
+
+export interface ExampleMessage {
+  name: string;
+  rows: { text: string; expect: Expected[] }[];
+}
+
+/** A whole message: every movement and pair of it right, whatever of their doses. */
+export function gradeMessage({
+  name,
+  rows: given,
+}: ExampleMessage): { name: string; isRight: boolean } & Pick<Graded, 'grade' | 'why'> {
+  const text = given.map((row) => row.text).join('\n');
+  const rows = rowsOfPasted(text, 'kg').filter((row) => row.line !== null);
+  const wanted = given.flatMap((row) => row.expect).filter((e) => e.m !== null && !e.warm);
+  const isRight =
+    rows.length === wanted.length &&
+    rows.every(
+      (row, i) => listed(wanted[i]!.m!).includes(row.entry!) && row.paired === (wanted[i]!.pair ?? false),
+    );
+  return {
+    name,
+    isRight,
+    ...gradeRows(
+      rowsOfPasted(text, 'kg'),
+      given.flatMap((row) => row.expect),
+      text,
+    ),
+  };
+}
+
+/** Grades by kind, as text. */
+export function tableOf(graded: readonly Graded[]): string {
+  const grades: Grade[] = ['exact', 'partly', 'marked', 'failed', 'silent'];
+  const kinds = [...new Set(graded.map((g) => g.example.kind))];
+  const row = (name: string, of: readonly Graded[]): string =>
+    [name.padEnd(14), ...grades.map((g) => String(of.filter((x) => x.grade === g).length).padStart(7))].join(
+      '',
+    );
+  return [
+    ['kind'.padEnd(14), ...grades.map((g) => g.padStart(7))].join(''),
+    ...kinds.map((kind) =>
+      row(
+        kind,
+        graded.filter((g) => g.example.kind === kind),
+      ),
+    ),
+    row('all', graded),
+  ].join('\n');
+}

@@ -68,6 +68,7 @@ export const raises: Movement[] = [
           'db side raise',
           'db laterals',
           'side lateral raise',
+          'side delt raise',
         ],
       },
     ],

@@ -32,9 +32,14 @@ export const repsSetBySet: Reader = (line, i) => {
   const isCalled = line.tokens.slice(at, before).some((t) => t.text === 'pyramid');
   if (isCalled) at = before;
   else if (line.is(at, 'reps') && line.is(at + 1, ':')) at += 2;
-  // "4 sets (10/8/6/6)", "3 sets: 8, 6, 4".
+  // "4 sets (10/8/6/6)", "3 sets: 8, 6, 4", "3x8,10,12".
   const count = line.whole(at);
   let expected: number | null = null;
+  const times = count !== null && count <= 12 ? line.times(at + 1) : null;
+  if (times !== null) {
+    expected = count;
+    at = times;
+  }
   if (count !== null && count <= 12 && line.is(at + 1, ...setWords)) {
     const inside = line.past(at + 2, '(', ':', ',', 'of', '-', '@');
     if (inside > at + 2) {

@@ -33,7 +33,7 @@ export const rest: Reader = (line, i) => {
     const isShort = line.is(start, 'r');
     const at = line.past(start + 1, ':', '=', 'for', 'is', 'of', '~', 'about', '-');
     const d = isShort && at === start + 1 ? null : duration(line, at);
-    if (d && !line.is(d.to, '%', 'kg', 'rir', 'rpe', 'x'))
+    if (d && (d.hasUnit || !line.is(d.to, '%', 'kg', 'rir', 'rpe', 'x')))
       found.push(...put(i, closing(line, i, betweenSets(line, d.to)), d, isShort ? 0.9 : 1.1));
     else if (!d && !isShort && line.isWord(at)) found.push(remark(i, restOfPart(line, at), 1.1));
   }

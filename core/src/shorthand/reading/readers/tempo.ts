@@ -61,7 +61,17 @@ export const tempo: Reader = (line, i) => {
     : [];
 };
 
-const lowering = ['down', 'lowering', 'eccentric', 'eccentrics', 'negative', 'negatives', 'lower', 'descent'];
+const lowering = [
+  'down',
+  'lowering',
+  'eccentric',
+  'eccentrics',
+  'ecc',
+  'negative',
+  'negatives',
+  'lower',
+  'descent',
+];
 
 /** "3s down", "4 sec negatives", "5 second eccentric", "lower for 3 seconds". */
 export const slowLowering: Reader = (line, i) => {

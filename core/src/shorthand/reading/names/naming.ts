@@ -1,0 +1,98 @@
+import type { Entry } from '../../../movements/model';
+import type { Match } from '../../../movements/search';
+import type { Line } from '../line';
+import { answer, isQualifier, namesWithAny } from './answers';
+import { isForeign, LONGEST, narrowed, withoutSettings, type Found } from './in-run';
+import { runsOf, type Item, type Run } from './runs';
+
+export interface Named {
+  /** Null where no movement is named. */
+  entry: Entry | null;
+  /** What the words could mean, best first. */
+  choices: Match[];
+  /** Pieces the name stands on. */
+  pieces: number[];
+  /** Those of them it could not do without. */
+  core: number[];
+  /** Told by a lift the catalogue does not have. */
+  isForeign: boolean;
+}
+
+/** The movement a line names: the best run of words wins, what stands elsewhere can only make it narrower. */
+export function named(line: Line, isTaken: readonly boolean[], text: string, pool: readonly Entry[]): Named {
+  const runs = runsOf(line, isTaken, text);
+  let best: { run: Run; found: Found } | null = null;
+  let foreignRun: Run | null = null;
+  for (const whole of runs) {
+    const { run, found } = withoutSettings(whole, pool);
+    if (isForeign(run, found)) {
+      foreignRun ??= run;
+      continue;
+    }
+    // The first of two that are worth the same: remarks come after.
+    if (found && (!best || found.gain > best.found.gain + 0.6)) best = { run, found };
+  }
+  if (!best || (foreignRun && foreignRun[0]!.from < best.run[0]!.from))
+    return {
+      entry: null,
+      choices: near(foreignRun ?? runs[0] ?? [], pool),
+      pieces: [],
+      core: [],
+      isForeign: foreignRun !== null,
+    };
+  const { run, found } = best;
+  const inName = run.slice(found.from, found.to);
+  const words = inName.map((item) => item.word);
+  const narrower = narrowed(found, words, runs, run, pool);
+  const name = narrower?.name ?? found.name;
+  // The same said in other words: "machine fly (pec deck)".
+  const again = runs.filter(
+    (r) =>
+      r !== run && r.every((item) => name.any.has(item.word)) && r.some((item) => !isQualifier(item.word)),
+  );
+  const items = [...inName, ...(narrower?.pieces ?? []), ...again.flat()];
+  return {
+    entry: name.entry,
+    choices: rivals(narrower ? items.map((i) => i.word) : words, name.entry, pool),
+    pieces: piecesOf(items),
+    core: piecesOf(inName),
+    isForeign: false,
+  };
+}
+
+const piecesOf = (items: readonly Item[]): number[] =>
+  items.flatMap((item) => Array.from({ length: item.to - item.from }, (_, k) => item.from + k));
+
+/** Every entry the words could mean, the one that was taken first. */
+function rivals(words: readonly string[], taken: Entry, pool: readonly Entry[]): Match[] {
+  const best = new Map<Entry, number>();
+  for (const name of namesWithAny(words, pool)) {
+    const { entry } = name;
+    const { sum, misses, spare } = answer(words, name);
+    const score = words.length === 0 ? 0 : sum / words.length - spare * 0.08 - misses * 0.1;
+    if (score >= 0.45 && score > (best.get(entry) ?? 0)) best.set(entry, score);
+  }
+  return [...best]
+    .map(([entry, score]): Match => ({
+      entry,
+      score: entry === taken ? Math.max(score, 1) : Math.min(score, 1),
+    }))
+    .sort((a, b) => Number(b.entry === taken) - Number(a.entry === taken) || b.score - a.score)
+    .slice(0, 6);
+}
+
+/** The nearest names to words that name none. */
+function near(run: Run, pool: readonly Entry[]): Match[] {
+  const words = run.map((item) => item.word).slice(0, LONGEST);
+  const best = new Map<Entry, number>();
+  for (const name of namesWithAny(words, pool)) {
+    const { entry } = name;
+    const { sum, spare } = answer(words, name);
+    const score = words.length === 0 ? 0 : sum / words.length - spare * 0.08;
+    if (score >= 0.3 && score > (best.get(entry) ?? 0)) best.set(entry, score);
+  }
+  return [...best]
+    .map(([entry, score]): Match => ({ entry, score }))
+    .sort((a, b) => b.score - a.score)
+    .slice(0, 6);
+}
