@@ -75,5 +75,11 @@ export const storedSession = async (
   id: string,
 ): Promise<{
   revision: number;
-  document: { title: string; minutes: number; blocks: { kind: string; lines: { movement: string }[] }[] };
+  document: {
+    title: string;
+    minutes: number;
+    note: string;
+    warmup: unknown[];
+    blocks: { kind: string; lines: { movement: string }[] }[];
+  };
 }> => (await page.request.get(`/api/sessions/${id}`)).json();

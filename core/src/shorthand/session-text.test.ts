@@ -250,3 +250,48 @@ test('any text at all is read without an error, and makes valid blocks', () => {
     { numRuns: 200 },
   );
 });
+
+test('names of own movements and notes of a warm-up may hold what parts a line, and come back', () => {
+  const name = fc.oneof(
+    fc.constantFrom(
+      'Press (wide) · paused',
+      '# first',
+      '+ 1',
+      'for Ann',
+      'note: x',
+      'warm-up: y',
+      '“a” · b',
+      'a ”',
+      'Quay (x',
+    ),
+    fc
+      .string({ minLength: 1, maxLength: 40 })
+      .filter((t) => t.trim() === t && t !== '' && !/[\r\n\u2028\u2029]/.test(t)),
+  );
+  fc.assert(
+    fc.property(name, prose, (called, note) => {
+      const mine = { ...own, name: called, aliases: [] };
+      const book: Notebook = { ...emptyNotebook, own: [mine] };
+      const entry = offeredEntries(book).find((e) => e.own === mine.id)!;
+      const s: Session = {
+        ...session([startingLine(entry, schools.evidence, 'l1')]),
+        warmup: [
+          {
+            id: 'w1',
+            movement: 'pass-through',
+            sets: 2,
+            reps: 10,
+            seconds: null,
+            note: `${note} · note ${note}`,
+          },
+        ],
+      };
+      const newId = counter();
+      const context = { unit: 'kg' as const, notebook: book, school: 'evidence' as const, newId };
+      const pasted = readPasted(writeSession(s, { unit: 'kg', notebook: book }), context);
+      expect(pasted.rows.map((r) => [r.line?.own, r.unknown])).toEqual([[mine.id, []]]);
+      expect(pasted.warmup.map((w) => w.note)).toEqual([s.warmup[0]!.note]);
+    }),
+    { numRuns: 200 },
+  );
+});

@@ -46,6 +46,21 @@ const escaped = (text: string): string => text.replace(/\\/g, '\\\\').replace(/\
 const unescaped = (text: string): string =>
   text.replace(/\\(n|\\)/g, (_, c: string) => (c === 'n' ? '\n' : '\\'));
 
+/** A name of the coach's own that would be taken for something else stands in quotes. */
+const quoted = (name: string): string =>
+  /^(?:[#+“\s]|for |note:|warm-?up:)|[(·“”\\]|\s$/i.test(name) ? `“${escaped(name)}”` : name;
+
+/** The name a written line begins with, and what follows it. */
+function nameIn(text: string): { name: string; rest: string } {
+  if (!text.startsWith('“')) {
+    const m = /^(.+?)(?= \(| · |$)/.exec(text);
+    return { name: m?.[1] ?? '', rest: text.slice(m?.[1]?.length ?? 0) };
+  }
+  // The quote that is followed by settings, a bar or nothing closes the name.
+  const end = /”(?= \(| · |$)/.exec(text)?.index ?? text.length;
+  return { name: unescaped(text.slice(1, end)), rest: text.slice(end + 1) };
+}
+
 function rigText(entry: Entry, rig: Rig): string {
   const { movement } = entry;
   const said: string[] = [];
@@ -64,7 +79,7 @@ function lineText(line: Line, { unit, notebook }: TextContext): string[] {
   const rig = fullRig(movement, line.rig);
   const entry = entryIn(notebook, variantOf(movement, rig).id)!;
   const parts = [
-    `${entry.name}${rigText(entry, rig)}`,
+    `${quoted(entry.name)}${rigText(entry, rig)}`,
     schemeText(line.scheme),
     `leave ${reserveText(line.reserve)}`,
     `tempo ${tempoText(line.tempo)}`,
@@ -235,14 +250,15 @@ export function readWrittenLine(
   school: Session['school'],
   id: string,
 ): { line: Line; unknown: string[] } | null {
-  const [name = '', ...parts] = text.split(BAR);
-  const m = /^(.+?)(?: \(([^()]*)\))?$/.exec(name.trim());
-  const called = m?.[1]?.toLowerCase();
+  const { name, rest } = nameIn(text);
+  const [settings = '', ...parts] = rest.split(BAR);
+  const m = /^ \(([^()]*)\)$/.exec(settings);
+  const called = name.trim().toLowerCase();
   const entry = allEntries(context.notebook).find((e) => e.name.toLowerCase() === called);
   if (!entry) return null;
-  const rig = m?.[2] ? readRig(m[2], entry) : entry.rig;
+  const rig = m?.[1] ? readRig(m[1], entry) : entry.rig;
   const line: Line = { ...startingLine(entry, schools[school], id), rig: rig ?? entry.rig };
-  const unknown = rig ? [] : [m![2]!];
+  const unknown = rig ? [] : [m![1]!];
   for (const part of parts) if (!takePart(part.trim(), line, block, context)) unknown.push(part.trim());
   return { line, unknown };
 }
@@ -256,7 +272,9 @@ export function readWarmup(text: string, id: string): WarmupItem | null {
   const d = /^(\d+) × (\d+:\d\d|\d+|some)/.exec(dose);
   if (!entry || !d) return null;
   const timed = d[2]!.includes(':');
-  const note = rest.find((r) => r.startsWith('note '));
+  // The note is the last part, and may have bars of its own.
+  const from = rest.findIndex((r) => r.startsWith('note '));
+  const note = from < 0 ? undefined : rest.slice(from).join(BAR);
   return {
     id,
     movement: entry.movement.id,

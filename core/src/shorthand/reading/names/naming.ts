@@ -4,6 +4,7 @@ import type { Line } from '../line';
 import { answer, isQualifier, namesWithAny } from './answers';
 import { isForeign, LONGEST, narrowed, withoutSettings, type Found } from './in-run';
 import { runsOf, type Item, type Run } from './runs';
+import { smallWords } from './words';
 
 export interface Named {
   /** Null where no movement is named. */
@@ -54,10 +55,17 @@ export function named(line: Line, isTaken: readonly boolean[], text: string, poo
   return {
     entry: name.entry,
     choices: rivals(narrower ? items.map((i) => i.word) : words, name.entry, pool),
-    pieces: piecesOf(items),
+    pieces: [...piecesOf(items), ...within(line, inName)],
     core: piecesOf(inName),
     isForeign: false,
   };
+}
+
+/** Small words and dashes inside a name: "feet-up bench". */
+function within(line: Line, items: readonly Item[]): number[] {
+  const last = items[items.length - 1]!.to;
+  const places = Array.from({ length: last - items[0]!.from }, (_, k) => items[0]!.from + k);
+  return places.filter((i) => line.is(i, '-', "'") || smallWords.has(line.text(i)));
 }
 
 const piecesOf = (items: readonly Item[]): number[] =>
