@@ -34,6 +34,6 @@ test('a percent is a percent, an effort is an effort, and a figure that may be e
       loadKg: null,
       note: 'do not go to failure',
     },
-    { movement: 'lateral-raise', reserve: { first: 2, last: 2 }, loadKg: null },
+    { movement: 'dumbbell-lateral-raise', reserve: { first: 2, last: 2 }, loadKg: null },
   ]);
 });

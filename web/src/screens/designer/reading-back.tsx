@@ -39,9 +39,18 @@ const Reading = styled.div`
 `;
 
 /** What a piece was taken for, under the piece; pressed, it offers what else it could be. */
-function Piece({ stretch, onMeant }: { stretch: Stretch; onMeant: (as: string) => void }): ReactNode {
+function Piece({
+  stretch,
+  unread,
+  onMeant,
+}: {
+  stretch: Stretch;
+  /** What is said of a piece nothing was made of. */
+  unread: string;
+  onMeant: (as: string) => void;
+}): ReactNode {
   const { text, as, others } = stretch;
-  const said = as === null ? 'kept as a note' : as;
+  const said = as ?? unread;
   const word = as === null ? <u>{text}</u> : <b>{text}</b>;
   return (
     <li>
@@ -96,7 +105,12 @@ export function ReadingBack({
       {isOne && (
         <ol>
           {line.stretches.map((stretch) => (
-            <Piece key={`${stretch.from} ${stretch.as}`} stretch={stretch} onMeant={onMeant} />
+            <Piece
+              key={`${stretch.from} ${stretch.as}`}
+              stretch={stretch}
+              unread={line.isForeign ? 'not in the catalogue' : 'kept as a note'}
+              onMeant={onMeant}
+            />
           ))}
         </ol>
       )}

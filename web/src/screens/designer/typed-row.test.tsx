@@ -99,13 +99,17 @@ test('several pasted lines go to the page for texts, one stays here', () => {
 });
 
 test('a lift the catalogue does not have is never added as another one by Enter; a nearest name is, when marked', async () => {
-  const { write, box, user, lines } = start();
+  const { write, box, user, lines, designer } = start();
   write('leg press 4x12');
   expect(await readBack()).toContain('no such movement');
   act(() => box.focus());
   await user.keyboard('{Enter}');
   expect(lines()).toEqual([]);
   expect(screen.getByRole('status').textContent).toContain('no such movement');
+  await user.click(screen.getByRole('button', { name: 'Keep it as a note' }));
+  expect(designer().session.note).toBe('leg press 4x12');
+  write('leg press 4x12');
+  act(() => box.focus());
   await user.keyboard('{ArrowDown}{Enter}');
   expect(lines()).toHaveLength(1);
   expect(lines()[0]!.scheme).toEqual({ kind: 'straight', sets: 4, reps: { lo: 12, hi: 12 } });

@@ -4,6 +4,7 @@ import { offeredEntries } from '@drimbo/core/movements/notebook';
 import { searchEntries } from '@drimbo/core/movements/search';
 import { missingFor } from '@drimbo/core/kit/fitting';
 import { notchesOf } from '@drimbo/core/kit/kit';
+import { LONGEST_NOTE } from '@drimbo/core/session/document';
 import type { Edit } from '@drimbo/core/session/edits';
 import type { TypedText } from '@drimbo/core/shorthand/typed';
 import { lazy, Suspense, useMemo, useState, type ReactNode, type RefObject } from 'react';
@@ -44,6 +45,8 @@ const Popup = styled.div`
   overflow: auto;
   .own {
     padding: 0 10px 8px;
+    display: flex;
+    gap: 8px;
   }
 `;
 /** One typed line becomes a movement of the session; what is understood is read back as it is typed. */
@@ -95,6 +98,10 @@ export function TypedRow({
     setRefused(false);
     setText('');
     setMeant([]);
+  };
+  const keepAsNote = (): void => {
+    const note = [designer.session.note, text.trim()].filter(Boolean).join('\n').slice(0, LONGEST_NOTE);
+    take([{ do: 'head', patch: { note } }], 'keep a note', 'Kept in the note of the session.');
   };
   const add = async (id: string | undefined): Promise<void> => {
     const { readTyped, blocksOfTyped } = await fetchReader();
@@ -171,8 +178,11 @@ export function TypedRow({
                     <ReadingBack typed={typed} onMeant={(as) => setMeant((m) => [...m, as])} />
                   </Suspense>
                 )}
-                {typed?.why && typed.line.choices.length > 0 && (
+                {typed?.why && (
                   <div className="own">
+                    <Button small onPress={keepAsNote}>
+                      Keep it as a note
+                    </Button>
                     <LinkButton small to="/movements">
                       Make one of your own…
                     </LinkButton>
