@@ -20,3 +20,4 @@ for (const name of ['appraise', 'mechanics', 'reading']) {
 }
 if (!buildIfStale()) give('The build failed; the lines above say where.');
 await import(pathToFileURL(resolve('bench/server.mjs')).href);
+await import(pathToFileURL(resolve('bench/page.mjs')).href);

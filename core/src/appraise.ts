@@ -2,6 +2,7 @@ import type { Context } from './measure/context';
 import { measure, workingSets } from './measure/measure';
 import type { Measured } from './measure/model';
 import type { Finding } from './review/model';
+import { remedied } from './review/remedies';
 import { review } from './review/review';
 import type { Session } from './session/document';
 
@@ -26,6 +27,17 @@ export interface Appraisal extends Pick<Measured, 'lines' | 'timeline' | 'freshn
  */
 export function appraise(session: Session, context: Context): Appraisal {
   const measured = measure(session, context);
+  return told(measured, remedied(measured));
+}
+
+/** The same without the remedies of its findings, which take several times as long: for every keystroke. */
+export function appraiseAtOnce(session: Session, context: Context): Appraisal {
+  const measured = measure(session, context);
+  return told(measured, review(measured));
+}
+
+function told(measured: Measured, findings: Finding[]): Appraisal {
+  const { session } = measured;
   const minutes = measured.timeline.totalS / 60;
   return {
     lines: measured.lines,
@@ -33,7 +45,7 @@ export function appraise(session: Session, context: Context): Appraisal {
     freshness: measured.freshness,
     dose: measured.dose,
     school: { id: measured.school.id, name: measured.school.name },
-    findings: review(measured),
+    findings,
     totals: {
       movements: measured.lines.length,
       workingSets: workingSets(session),

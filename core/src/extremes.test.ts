@@ -7,7 +7,7 @@ import { clientSchema, type Client } from './session/client';
 import { MOST_BOUTS, MOST_LINES, sessionSchema } from './session/document';
 import { setTargets } from './session/schemes';
 import { anyLine, anySession } from './testing/any';
-import { line, sampleClient, sampleKit, session, soundPush } from './testing/samples';
+import { line, sampleClient, sampleKit, session } from './testing/samples';
 
 /** Where a figure is no number, as a path; null when all are. */
 function unsound(value: unknown, path = ''): string | null {
@@ -141,14 +141,11 @@ test('a stack gives so many choices; a step too small, or a heaviest below the f
   expect(told({ maxKg: 0.5 })).toBe('stacks.0.maxKg');
 });
 
-test('in a very long session the loudest findings keep their minutes, and sets are always counted', () => {
+test('in a very long session the loudest findings have their remedies, and every remedy says what it changes', () => {
   const many = long(MOST_LINES, 6);
   const context = { client: sampleClient, kit: sampleKit, logged: [], todayIso: '2026-11-24' };
-  const effects = appraise(many, context).findings.flatMap((f) => f.fixes.map((fix) => fix.effect));
-  expect(effects[0]!.minutes).toBeDefined();
-  expect(effects.every((e) => Number.isInteger(e.sets))).toBe(true);
-  const first = effects.findIndex((e) => e.minutes === undefined);
-  if (first >= 0) expect(effects.slice(first).every((e) => e.minutes === undefined)).toBe(true);
-  const sound = appraise(soundPush, context).findings.flatMap((f) => f.fixes);
-  expect(sound.every((fix) => fix.effect.minutes !== undefined)).toBe(true);
+  const { findings } = appraise(many, context);
+  const effects = findings.flatMap((f) => f.fixes.map((fix) => fix.effect));
+  expect(effects.length).toBeGreaterThan(0);
+  expect(effects.every((e) => Number.isFinite(e.minutes) && Number.isInteger(e.sets))).toBe(true);
 });

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { appraise } from '../appraise';
+import { appraise, appraiseAtOnce } from '../appraise';
 import { cautionFor } from '../choosing/limits';
 import { linesOf, sessionSchema } from '../session/document';
 import { applyEdit } from '../session/edits';
@@ -30,6 +30,38 @@ test('each finding has a key of its own, names lines that are there, and every f
       }
     }),
     { numRuns: 30 },
+  );
+});
+
+test('a remedy removes its finding, brings no stop, and says what it changes, whatever it is done to', () => {
+  fc.assert(
+    fc.property(anySession, anyContext, (s, context) => {
+      const before = appraise(s, context);
+      const known = new Map(before.findings.map((f) => [f.key, f]));
+      const rank = { stop: 0, watch: 1, note: 2 };
+      for (const finding of before.findings)
+        for (const { edit, label, effect } of finding.fixes) {
+          const after = appraiseAtOnce(applyEdit(s, edit), context);
+          const told = [finding.rule, label];
+          expect([told, after.findings.map((f) => f.key)]).not.toEqual([
+            told,
+            expect.arrayContaining([finding.key]),
+          ]);
+          const come = after.findings.filter(
+            (f) => !known.has(f.key) || rank[f.severity] < rank[known.get(f.key)!.severity],
+          );
+          expect([told, come.filter((f) => f.severity === 'stop')]).toEqual([told, []]);
+          expect([told, come.map((f) => f.what)]).toEqual([told, effect.comes]);
+          expect(after.totals.minutes - before.totals.minutes).toBeCloseTo(effect.minutes, 6);
+          expect(after.totals.workingSets - before.totals.workingSets).toBe(effect.sets);
+          for (const [group, by] of Object.entries(effect.dose))
+            expect(
+              after.dose.groups[group as 'chest'].fractional -
+                before.dose.groups[group as 'chest'].fractional,
+            ).toBeCloseTo(by, 9);
+        }
+    }),
+    { numRuns: 40 },
   );
 });
 
@@ -103,7 +135,7 @@ test('a longer rest is offered for missing reps only where it brings some back',
     )
       .findings.filter((f) => f.rule === 'short-of-range')
       .flatMap((f) => f.fixes.map((x) => x.label));
-  expect(offered(32)).toContain('Rest half a minute longer');
+  expect(offered(32)).toContain('Rest 1:30');
   // A single set has no rest before it.
   expect(offered(40, 1)).toEqual(['Write 6 reps']);
   // Not even one repetition: another movement instead.

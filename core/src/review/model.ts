@@ -1,3 +1,4 @@
+import type { GroupId } from '../anatomy/regions';
 import type { Measured } from '../measure/model';
 import type { Severity } from '../schools/schools';
 import type { Edit } from '../session/edits';
@@ -9,6 +10,8 @@ export interface FixDraft {
   /** A verb and its object: "Set the bench to 30°". */
   label: string;
   edit: Edit;
+  /** Further ways to the same end, tried in turn where this one does not mend the matter. */
+  instead?: readonly FixDraft[];
 }
 
 export interface FindingDraft {
@@ -21,7 +24,8 @@ export interface FindingDraft {
   /** One sentence: why it matters, with its source where there is one. */
   why: string;
   severity?: Severity;
-  fixes?: FixDraft[];
+  /** What may mend it; only what is found to do so is ever offered. Worked out when asked for. */
+  fixes?: () => FixDraft[];
 }
 
 /** A rule: what it is called, how loud it is by default, what it rests on, and how it looks. */
@@ -33,14 +37,20 @@ export interface Rule {
   look: (session: Measured) => FindingDraft[];
 }
 
-/** What choosing a fix would change. */
+/** What choosing a fix changes, found by doing it. */
 export interface Effect {
-  /** Left out for the quieter findings of a very long session. */
-  minutes?: number;
+  minutes: number;
   sets: number;
+  /** Fractional hard sets by group, those that change. */
+  dose: Partial<Record<GroupId, number>>;
+  /** Other findings that go with it, and quieter ones that come, each as it is told. */
+  gone: string[];
+  comes: string[];
 }
 
-export interface Fix extends FixDraft {
+export interface Fix {
+  label: string;
+  edit: Edit;
   effect: Effect;
 }
 
@@ -53,6 +63,7 @@ export interface Finding {
   on: string[];
   what: string;
   why: string;
+  /** Remedies that are proven to be ones; none until they are looked for. */
   fixes: Fix[];
   /** The coach's reason for going on, when it has been set aside. */
   dismissed: string | null;

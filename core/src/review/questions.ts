@@ -60,9 +60,15 @@ export const changeLine = (line: string, patch: Extract<Edit, { do: 'line' }>['p
   patch,
 });
 
+/** Further movements that are tried where the best ones mend nothing. */
+const MORE_TRIED = 3;
+
 /** The best other movements for a line's job, each to be put in its place. */
-export const insteadOf = (m: MeasuredLine, s: Measured, wish: SwapWish, most = 1): FixDraft[] =>
-  sameJob(m, s.context, wish, most).map(({ entry }) => ({
+export function insteadOf(m: MeasuredLine, s: Measured, wish: SwapWish, most = 1): FixDraft[] {
+  const drafts = sameJob(m, s.context, wish, most + MORE_TRIED).map(({ entry }) => ({
     label: `Use ${entry.name.toLowerCase()}`,
     edit: changeLine(m.id, becoming(entry)),
   }));
+  const rest = drafts.slice(most);
+  return drafts.slice(0, most).map((draft) => ({ ...draft, instead: rest }));
+}

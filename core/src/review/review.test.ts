@@ -238,19 +238,18 @@ describe.each(Object.entries(broken))(
     });
 
     if (!fixless)
-      test('every fix makes a valid session, does what it announced, and the first remedies it or lessens it', () => {
+      test('every fix makes a valid session, does what it announced, and the first remedies it', () => {
         expect(first.fixes.length).toBeGreaterThan(0);
         const before = appraise(s, context);
         for (const fix of first.fixes) {
           const after = applyEdit(s, fix.edit);
           expect(sessionSchema.safeParse(after).success).toBe(true);
           const { totals } = appraise(after, context);
-          expect(totals.minutes - before.totals.minutes).toBeCloseTo(fix.effect.minutes!, 6);
+          expect(totals.minutes - before.totals.minutes).toBeCloseTo(fix.effect.minutes, 6);
           expect(totals.workingSets - before.totals.workingSets).toBe(fix.effect.sets);
         }
         const after = findings(applyEdit(s, first.fixes[0]!.edit), context);
-        const still = after.find((f) => f.key === first.key);
-        expect(still?.what).not.toBe(first.what);
+        expect(after.map((f) => f.key)).not.toContain(first.key);
       });
   },
 );
@@ -304,19 +303,14 @@ test('a school can hear a rule louder or softer', () => {
 
 test('an empty session has nothing said about it', () => expect(findings(session([]))).toEqual([]));
 
-test('where the rack ends: slower, one-and-a-half, more reps, another implement', () => {
-  const strong = {
-    ...sampleContext,
-    kit: { ...sampleContext.kit, dumbbells: [{ kg: 24, pairs: 1 }] },
-  };
-  const of = (id: string) =>
-    findings(session([line(id)]), strong)
-      .find((f) => f.rule === 'rack-runs-out')!
-      .fixes.map((f) => f.label);
-  const labels = of('incline-dumbbell-press');
-  expect(labels[0]).toContain('four seconds');
-  expect(labels).toContain('One-and-a-half reps');
-  expect(labels.some((l) => /^\d+–\d+ reps instead$/.test(l))).toBe(true);
+test.each([
+  [28, ['Lower for four seconds, pause one']],
+  [24, ['Lower for four seconds, pause one, one-and-a-half reps']],
+])('where the rack ends at %i kg: made hard enough, or another implement', (kg, first) => {
+  const strong = { ...sampleContext, kit: { ...sampleContext.kit, dumbbells: [{ kg, pairs: 1 }] } };
+  const found = findings(session([line('incline-dumbbell-press')]), strong);
+  const labels = found.find((f) => f.rule === 'rack-runs-out')!.fixes.map((f) => f.label);
+  expect(labels.slice(0, 1)).toEqual(first);
   expect(labels.some((l) => /^Use .*(barbell|cable|machine|guided)/.test(l))).toBe(true);
 });
 
@@ -347,10 +341,7 @@ test('a rack with nothing lighter says which reps will come, and the reps can be
   ]);
   const found = findings(s, coarse).find((f) => f.rule === 'short-of-range')!;
   expect(found.what).toContain('of 12–15 at 9 kg');
-  expect(found.fixes.map((f) => f.label)).toEqual([
-    expect.stringMatching(/^Write \d+–\d+ reps$/),
-    'Rest half a minute longer',
-  ]);
+  expect(found.fixes[0]!.label).toMatch(/^Write \d+–\d+ reps$/);
   const after = findings(applyEdit(s, found.fixes[0]!.edit), coarse);
   expect(after.some((f) => f.rule === 'short-of-range')).toBe(false);
 });

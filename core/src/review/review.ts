@@ -1,27 +1,16 @@
-import { layOut } from '../measure/lay-out';
-import { workingSets } from '../measure/measure';
 import type { Measured } from '../measure/model';
 import type { Severity } from '../schools/schools';
-import { applyEdit } from '../session/edits';
-import type { Effect, Finding, FindingDraft, FixDraft, Rule } from './model';
+import type { Finding, FindingDraft, FixDraft, Rule } from './model';
 import { rules } from './rules';
 
-const loudness: Record<Severity, number> = { stop: 0, watch: 1, note: 2 };
+export const loudness: Record<Severity, number> = { stop: 0, watch: 1, note: 2 };
 
-/** Sets and stages that are laid out again for effects, at most: enough for every fix of a long session. */
-const MOST_LAID = 2000;
-
-/** What an edit would change, found by doing it; without the minutes, only by counting. */
-export function effectOf(s: Measured, fix: FixDraft, withMinutes = true): Effect {
-  const after = applyEdit(s.session, fix.edit);
-  const sets = workingSets(after) - workingSets(s.session);
-  if (!withMinutes) return { sets };
-  return { minutes: (layOut(after, s.context).timeline.totalS - s.timeline.totalS) / 60, sets };
+/** A finding with what may mend it, before anybody has looked whether it does. */
+export interface Matter extends Omit<Finding, 'fixes'> {
+  drafts: () => FixDraft[];
 }
 
-type Found = Omit<Finding, 'fixes'> & { drafts: FixDraft[] };
-
-function found(s: Measured, rule: Rule, draft: FindingDraft): Found[] {
+function told(s: Measured, rule: Rule, draft: FindingDraft): Matter[] {
   const voice = s.school.voices[rule.id];
   if (voice === 'off') return [];
   const key = [rule.id, ...(draft.about === undefined ? draft.on : [draft.about])].join(' ');
@@ -34,25 +23,23 @@ function found(s: Measured, rule: Rule, draft: FindingDraft): Found[] {
       on: draft.on,
       what: draft.what,
       why: draft.why,
-      drafts: draft.fixes ?? [],
+      drafts: draft.fixes ?? (() => []),
       dismissed: s.session.dismissed.find((d) => d.finding === key)?.reason ?? null,
     },
   ];
 }
 
-/** Every finding on a measured session, loudest first; those set aside come last. */
-export function review(s: Measured): Finding[] {
+/** What is the matter with a measured session, loudest first; what was set aside comes last. */
+export function mattersOf(s: Measured): Matter[] {
   if (s.lines.length === 0 && s.session.warmup.length === 0) return [];
-  const all = rules.flatMap((rule) => rule.look(s).flatMap((draft) => found(s, rule, draft)));
-  const rank = (f: Found): number => loudness[f.severity] + (f.dismissed === null ? 0 : 10);
-  const bouts = s.lines.reduce((n, m) => n + m.sets.length, 0);
-  let fixesLaid = MOST_LAID / Math.max(1, bouts);
+  const all = rules.flatMap((rule) => rule.look(s).flatMap((draft) => told(s, rule, draft)));
+  const rank = (m: Matter): number => loudness[m.severity] + (m.dismissed === null ? 0 : 10);
   return all
-    .map((f, i) => ({ f, i }))
-    .sort((a, b) => rank(a.f) - rank(b.f) || a.i - b.i)
-    .map(({ f: { drafts, dismissed, ...rest } }) => ({
-      ...rest,
-      fixes: drafts.map((fix) => ({ ...fix, effect: effectOf(s, fix, fixesLaid-- >= 1) })),
-      dismissed,
-    }));
+    .map((m, i) => ({ m, i }))
+    .sort((a, b) => rank(a.m) - rank(b.m) || a.i - b.i)
+    .map(({ m }) => m);
 }
+
+/** The findings alone; their remedies take longer and come from `remedied`. */
+export const review = (s: Measured): Finding[] =>
+  mattersOf(s).map(({ drafts: _drafts, ...finding }) => ({ ...finding, fixes: [] }));

@@ -1,4 +1,4 @@
-import { appraise, type Context } from '@drimbo/core';
+import { appraiseAtOnce, type Context } from '@drimbo/core';
 import { schools } from '@drimbo/core/schools/schools';
 import { repSeconds } from '@drimbo/core/session/effort';
 import type { Block, Session, WarmupItem } from '@drimbo/core/session/document';
@@ -47,7 +47,7 @@ function warmupOf(typed: TypedSession): WarmupItem[] {
 /** What somebody would have done of this session: the planned loads, a rep more or less here and there. */
 function performed(typed: TypedSession, id: string, session: Session, context: Context): PerformedSetRow[] {
   const rows: PerformedSetRow[] = [];
-  appraise(session, context).lines.forEach((m, at) => {
+  appraiseAtOnce(session, context).lines.forEach((m, at) => {
     let sequence = 0;
     for (const set of m.sets) {
       const loadKg = set.kg ?? typed.found?.[at] ?? null;

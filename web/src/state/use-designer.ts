@@ -1,4 +1,4 @@
-import { appraise, type Appraisal, type Context } from '@drimbo/core';
+import { appraiseAtOnce, type Appraisal, type Context } from '@drimbo/core';
 import { documentSchemas } from '@drimbo/core/formats/opening';
 import { linesOf, type Session } from '@drimbo/core/session/document';
 import type { Edit } from '@drimbo/core/session/edits';
@@ -10,6 +10,7 @@ import type { Stored } from '../data/queries';
 import { contextOf, type OpenedSession } from './use-opened';
 import { Drafts, tabId } from './drafts';
 import { KeptHistory } from './kept-history';
+import { useRemedies } from './use-remedies';
 import { sameBy, soundMerge, type Conflicting } from './same-document';
 import { Saver, type SaveState } from './saver';
 
@@ -98,7 +99,8 @@ export function useDesigner(opened: OpenedSession): Designer {
     () => contextOf({ kitId }, { file, kits, notebook }),
     [kitId, file, kits, notebook],
   );
-  const appraisal = useMemo(() => appraise(session, context), [session, context]);
+  const atOnce = useMemo(() => appraiseAtOnce(session, context), [session, context]);
+  const appraisal = useRemedies(session, context, atOnce);
 
   const edit = useCallback(
     (e: Edit, says: string, key?: string) => dispatch({ do: 'edit', edit: e, says, key: key ?? null }),

@@ -21,10 +21,11 @@ export const angleNotOnBench: Rule = {
           on: [m.id],
           what: `No bench at ${s.context.kit.name} has a notch at ${Math.round(wish)}°.`,
           why: `The nearest are ${near.map((n) => `${n}°`).join(' and ')}; on the floor somebody will pick one for you.`,
-          fixes: near.map((n) => ({
-            label: `Set ${n}°`,
-            edit: changeLine(m.id, { rig: { ...m.rig, benchDeg: n } }),
-          })),
+          fixes: () =>
+            near.map((n) => ({
+              label: `Set ${n}°`,
+              edit: changeLine(m.id, { rig: { ...m.rig, benchDeg: n } }),
+            })),
         };
       });
   },

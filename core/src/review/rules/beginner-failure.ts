@@ -15,6 +15,6 @@ export const beginnerFailure: Rule = {
             on: [m.id],
             what: `${m.name} goes to failure with a client in the first year.`,
             why: 'Technique comes first; two or more in reserve teaches it and grows as well.',
-            fixes: [{ label: 'Leave 3, then 2', edit: easedTo(m, { first: 3, last: 2 }) }],
+            fixes: () => [{ label: 'Leave 3, then 2', edit: easedTo(m, { first: 3, last: 2 }) }],
           })),
 };

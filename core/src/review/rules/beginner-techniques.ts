@@ -19,7 +19,7 @@ export const beginnerTechniques: Rule = {
             on: [m.id],
             what: `${m.name} is written as a ${moduleOf(m.line.scheme).name.toLowerCase()} for a client in the first year.`,
             why: 'Plain sets done well still bring everything; techniques that pile up fatigue teach bad reps.',
-            fixes: [
+            fixes: () => [
               {
                 label: 'Make it straight sets',
                 edit: changeLine(m.id, { scheme: turnedInto(m.line.scheme, 'straight'), loadKg: null }),

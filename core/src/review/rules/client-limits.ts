@@ -70,7 +70,7 @@ function look(s: Measured): FindingDraft[] {
           about: `${limit} ${m.id}`,
           what: `${m.name} meets ${limitNames[limit]}.`,
           why: caution.say,
-          fixes: [...gentler(s, m, limit), ...insteadOf(m, s, { other: null, kindTo: limit })],
+          fixes: () => [...gentler(s, m, limit), ...insteadOf(m, s, { other: null, kindTo: limit })],
         },
       ];
     }),

@@ -26,7 +26,7 @@ export const deepFly: Rule = {
             severity: sore ? ('watch' as const) : ('note' as const),
             what: `${m.name} opens until the elbows are ${Math.round(-elbow * 100)} cm behind the shoulders.`,
             why: 'Past the level of the chest the stretch moves to the front of the joint; fine for proven shoulders, a risk for others.',
-            fixes: [
+            fixes: () => [
               {
                 label: 'Stop level with the chest',
                 edit: changeLine(m.id, { rig: { ...m.rig, range: 'chest level' } }),

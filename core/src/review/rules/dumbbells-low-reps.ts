@@ -19,7 +19,7 @@ export const dumbbellsLowReps: Rule = {
             on: [m.id],
             what: `${m.name} asks for ${lowest} ${lowest === 1 ? 'rep' : 'reps'}.`,
             why: 'Getting heavy bells into place costs more than so short a set gives.',
-            fixes: [
+            fixes: () => [
               {
                 label: 'Make it 6–8',
                 edit: changeLine(m.id, {

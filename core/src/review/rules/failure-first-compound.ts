@@ -20,7 +20,7 @@ export const failureFirstCompound: Rule = {
           ? `${first.name} goes to failure from its first set.`
           : `${first.name} ends at failure with heavy presses still to come.`,
         why: 'Failure early costs the reps of every set after it (Refalo et al. 2024); keep it for last sets.',
-        fixes: [{ label: 'Leave 3, then 1', edit: easedTo(first, { first: 3, last: 1 }) }],
+        fixes: () => [{ label: 'Leave 3, then 1', edit: easedTo(first, { first: 3, last: 1 }) }],
       },
     ];
   },

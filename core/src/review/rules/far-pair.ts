@@ -24,7 +24,7 @@ export const farPair: Rule = {
           on: block.lines.map((l) => l.id),
           what: `From the ${far.from} to the ${far.to} it is ${far.metres} m at ${s.context.kit.name}, every round.`,
           why: 'Somebody else is on the other station by the time the client is back.',
-          fixes: [
+          fixes: () => [
             {
               label: block.lines.length === 2 ? 'Part them' : 'Take the round apart',
               edit: {

@@ -43,7 +43,7 @@ export const flareOnIncline: Rule = {
               ? 'On an incline flared elbows take work from upper chest and front delt and strain the front of the shoulder.'
               : 'Elbows straight out put the strain at the front of the shoulder for no more chest.') +
             tuckedInstead(s, m, to, incline),
-          fixes: [
+          fixes: () => [
             {
               label: `Tuck to ${to}°`,
               edit: changeLine(m.id, {

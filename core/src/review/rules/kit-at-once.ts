@@ -16,7 +16,7 @@ function look(s: Measured): FindingDraft[] {
         on: lines.map((m) => m.id),
         what: `${lines.length === 2 ? 'This pair' : 'This round'} needs ${first.of} at once; ${s.context.kit.name} has ${told(first.has)}.`,
         why: 'Changing the load or the bench between the movements of a round eats the time it should save.',
-        fixes: [
+        fixes: () => [
           {
             label: lines.length === 2 ? 'Part them' : 'Take the round apart',
             edit: {

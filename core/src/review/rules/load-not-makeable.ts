@@ -20,7 +20,7 @@ export const loadNotMakeable: Rule = {
             odd.nearestKg === null
               ? 'The gym has nothing to load it with.'
               : `The nearest is ${massText(odd.nearestKg, unit)}.`,
-          fixes: [
+          fixes: () => [
             ...(odd.nearestKg === null
               ? []
               : [

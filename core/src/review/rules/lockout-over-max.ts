@@ -30,7 +30,7 @@ export const lockoutOverMax: Rule = {
           on: [m.id],
           what: `${m.name} comes to ${told(along.top)} at lockout; the plain max today is about ${told(max.kg)}.`,
           why: `With ${m.rig.added} it grows from ${told(along.bottom)} at the bottom; a tenth past the max is as far as it should go.`,
-          fixes: [
+          fixes: () => [
             {
               label: 'Take them off the bar',
               edit: changeLine(m.id, { rig: { ...m.rig, added: 'nothing' }, loadKg: null }),

@@ -18,11 +18,8 @@ export const missingLongHead: Rule = {
         on: [],
         what: 'No extension with the arm raised: the long head of the triceps gets almost nothing.',
         why: 'Presses grow the lateral head; the long head needs extensions (Brandão et al. 2020, untrained men), best overhead (Maeo et al. 2023).',
-        fixes: offerFirst(
-          s,
-          ['cable-overhead-extension', 'overhead-extension', 'lying-triceps-extension'],
-          2,
-        ),
+        fixes: () =>
+          offerFirst(s, ['cable-overhead-extension', 'overhead-extension', 'lying-triceps-extension'], 2),
       },
     ];
   },

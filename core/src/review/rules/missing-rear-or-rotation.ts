@@ -21,7 +21,7 @@ export const missingRearOrRotation: Rule = {
         on: [],
         what: 'Nothing pulls the shoulder back or turns it out.',
         why: 'A lot of pressing leaves the shoulders turned in; some rear delt or rotator work holds the balance.',
-        fixes: [
+        fixes: () => [
           ...offerFirst(s, ['incline-rear-raise', 'cable-rear-fly']),
           {
             label: 'Add pull-aparts to the warm-up',

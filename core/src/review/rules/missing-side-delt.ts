@@ -15,11 +15,8 @@ export const missingSideDelt: Rule = {
             on: [],
             what: 'Nothing here raises the arm to the side: the side delts get no direct set.',
             why: 'Presses hardly reach them.',
-            fixes: offerFirst(
-              s,
-              ['cable-lateral-raise', 'dumbbell-lateral-raise', 'machine-lateral-raise'],
-              2,
-            ),
+            fixes: () =>
+              offerFirst(s, ['cable-lateral-raise', 'dumbbell-lateral-raise', 'machine-lateral-raise'], 2),
           },
         ],
 };

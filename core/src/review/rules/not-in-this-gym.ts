@@ -13,6 +13,6 @@ export const notInThisGym: Rule = {
         on: [m.id],
         what: `${m.name} needs ${m.missing}, which ${s.context.kit.name} does not have.`,
         why: 'It cannot be done as written.',
-        fixes: insteadOf(m, s, { other: null, kindTo: null }, 2),
+        fixes: () => insteadOf(m, s, { other: null, kindTo: null }, 2),
       })),
 };

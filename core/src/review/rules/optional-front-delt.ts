@@ -24,7 +24,7 @@ export const optionalFrontDelt: Rule = {
         on: [m.id],
         what: `${m.name} is optional: ${sets} pressing sets already train the front delts.`,
         why: 'The time is worth more on the side or rear delts, which no press reaches.',
-        fixes: [
+        fixes: () => [
           {
             label: 'Make it a lateral raise',
             edit: changeLine(m.id, {

@@ -1,5 +1,6 @@
 import { choicesOf } from '../../loads/prescribe';
 import type { Measured, MeasuredLine } from '../../measure/model';
+import type { Line } from '../../session/document';
 import { MOST_REPS, repsAtLoad } from '../../strength/formulas';
 import { massText, roughMass } from '../../units/mass';
 import { changeLine, insteadOf } from '../questions';
@@ -26,27 +27,37 @@ function moreReps(s: Measured, m: MeasuredLine): FixDraft[] {
   ];
 }
 
-const slower = (m: MeasuredLine): FixDraft[] =>
+interface Harder {
+  label: string;
+  patch: Partial<Line>;
+}
+const slower = (m: MeasuredLine): Harder[] =>
   m.line.tempo.lower < 4
     ? [
         {
           label: 'Lower for four seconds, pause one',
-          edit: changeLine(m.id, {
-            tempo: { ...m.line.tempo, lower: 4, stretched: Math.max(1, m.line.tempo.stretched) },
-          }),
+          patch: { tempo: { ...m.line.tempo, lower: 4, stretched: Math.max(1, m.line.tempo.stretched) } },
         },
       ]
     : [];
 
-const oneAndAHalf = (m: MeasuredLine): FixDraft[] =>
+const oneAndAHalf = (m: MeasuredLine): Harder[] =>
   m.movement.knobs.range?.options.includes('one and a half') && m.rig.range !== 'one and a half'
-    ? [
-        {
-          label: 'One-and-a-half reps',
-          edit: changeLine(m.id, { rig: { ...m.rig, range: 'one and a half' } }),
-        },
-      ]
+    ? [{ label: 'One-and-a-half reps', patch: { rig: { ...m.rig, range: 'one and a half' } } }]
     : [];
+
+/** Each way of making a load harder alone, or both where one is not enough. */
+function harder(m: MeasuredLine): FixDraft[] {
+  const ways = [...slower(m), ...oneAndAHalf(m)];
+  const draft = ({ label, patch }: Harder): FixDraft => ({ label, edit: changeLine(m.id, patch) });
+  const [first, second] = ways;
+  if (!first || !second) return ways.map(draft);
+  const both = draft({
+    label: `${first.label}, ${second.label.toLowerCase()}`,
+    patch: { ...first.patch, ...second.patch },
+  });
+  return [{ ...draft(first), instead: [both] }, draft(second)];
+}
 
 export const rackRunsOut: Rule = {
   id: 'rack-runs-out',
@@ -70,11 +81,6 @@ export const rackRunsOut: Rule = {
         on: [m.id],
         what: `${m.name} would need ${roughMass(m.sets[0]!.wishKg!, s.context.client.unit)}; the heaviest here is ${massText(m.sets[0]!.kg!, s.context.client.unit)}.`,
         why: 'Slower lowering, a pause, one-and-a-half reps, more of them or another implement make the load enough again.',
-        fixes: [
-          ...slower(m),
-          ...oneAndAHalf(m),
-          ...moreReps(s, m),
-          ...insteadOf(m, s, { other: 'kit', kindTo: null }),
-        ],
+        fixes: () => [...harder(m), ...moreReps(s, m), ...insteadOf(m, s, { other: 'kit', kindTo: null })],
       })),
 };

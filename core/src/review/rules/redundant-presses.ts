@@ -56,7 +56,7 @@ export const redundantPresses: Rule = {
             on: [a.id, b.id],
             what: `${b.name} does the same job as ${a.name.toLowerCase() === b.name.toLowerCase() ? 'the one before it' : a.name.toLowerCase()}.`,
             why: 'Same fibres, same angle, same reps: a second press should add an angle, a range or an adduction.',
-            fixes,
+            fixes: () => fixes,
           },
         ];
       }),

@@ -33,7 +33,7 @@ function look(m: MeasuredLine): FindingDraft[] {
       why: tooMany
         ? 'So many with a free weight over several joints, and breath and small muscles end the set before the muscle it is for.'
         : 'So few on one joint, and the joint ends the set before the muscle does.',
-      fixes: [
+      fixes: () => [
         {
           label: `Make it ${repsText(home)}`,
           edit: changeLine(m.id, {

@@ -24,7 +24,7 @@ export const restAtTheTop: Rule = {
             on: [m.id],
             what: `${m.name} is held at the top, where hardly anything is left for the chest.`,
             why: `At the top the shoulder is asked ${Math.round(top * 100)} % of its hardest moment: a pause there, or bells that touch, is a rest.`,
-            fixes: [
+            fixes: () => [
               {
                 label: 'Pause in the stretch instead',
                 edit: changeLine(m.id, {

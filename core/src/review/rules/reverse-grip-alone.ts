@@ -15,7 +15,7 @@ export const reverseGripAlone: Rule = {
             on: [m.id],
             what: `${m.name} is planned without a spotter.`,
             why: 'An underhand bar can roll out of the hands over the face.',
-            fixes: [
+            fixes: () => [
               {
                 label: 'Use dumbbells, underhand',
                 edit: changeLine(m.id, {

@@ -1,6 +1,7 @@
 import { groupCredit, groupIds, groupNames, type GroupId } from '../../anatomy/regions';
 import { groupOfEmphasis } from '../../session/emphasis';
 import type { Measured, MeasuredLine } from '../../measure/model';
+import type { Edit } from '../../session/edits';
 import { withSetCount } from '../../session/schemes';
 import { changeLine, setsOf } from '../questions';
 import type { FindingDraft, FixDraft, Rule } from '../model';
@@ -11,10 +12,43 @@ const figure = (n: number): string => String(Number(n.toFixed(1)));
 const trainers = (s: Measured, group: GroupId): MeasuredLine[] =>
   s.lines.filter((m) => groupCredit(m.credits, group) >= 0.875).reverse();
 
-const changeSets = (m: MeasuredLine, by: 1 | -1): FixDraft => ({
-  label: by === 1 ? `One more set of ${m.name.toLowerCase()}` : `One set less of ${m.name.toLowerCase()}`,
-  edit: changeLine(m.id, { scheme: withSetCount(m.line.scheme, setsOf(m) + by) }),
-});
+/** The most sets that are taken from or given to one movement for the band. */
+const MOST_CHANGED = 4;
+
+const changed = (m: MeasuredLine, by: number): Edit =>
+  changeLine(m.id, { scheme: withSetCount(m.line.scheme, setsOf(m) + by) });
+
+const saying = (m: MeasuredLine, by: number): string => {
+  const n = Math.abs(by);
+  const sets = n === 1 ? 'set' : 'sets';
+  const name = m.name.toLowerCase();
+  return by > 0
+    ? `${n === 1 ? 'One' : n} more ${sets} of ${name}`
+    : `${n === 1 ? 'One' : n} ${sets} less of ${name}`;
+};
+
+/** As many sets more or less of one movement as it takes. */
+function changeSets(m: MeasuredLine, sign: 1 | -1): FixDraft {
+  const most = sign > 0 ? 6 - setsOf(m) : setsOf(m) - 1;
+  const [first, ...instead] = Array.from({ length: Math.min(MOST_CHANGED, most) }, (_, i): FixDraft => {
+    const by = sign * (i + 1);
+    return { label: saying(m, by), edit: changed(m, by) };
+  });
+  return { ...first!, instead };
+}
+
+/** One set, then two, from each of several movements. */
+const fromEach = (lines: readonly MeasuredLine[]): FixDraft[] =>
+  [1, 2].flatMap((by): FixDraft[] => {
+    const able = lines.filter((m) => setsOf(m) > by);
+    if (able.length < 2) return [];
+    return [
+      {
+        label: `${by === 1 ? 'One set' : 'Two sets'} less of each of ${able.length} movements`,
+        edit: { do: 'all', edits: able.map((m) => changed(m, -by)) },
+      },
+    ];
+  });
 
 function look(s: Measured): FindingDraft[] {
   const main = groupOfEmphasis(s.session.emphasis);
@@ -30,10 +64,12 @@ function look(s: Measured): FindingDraft[] {
           severity: 'watch',
           what: `${groupNames[group]} gets ${figure(fractional)} sets; the band here is ${band.lo}–${band.hi}.`,
           why: `Past about eleven in a session more is hard to show (Remmert et al. 2025, preprint); ${s.school.name.toLowerCase()} stops at ${band.hi}.`,
-          fixes: from
-            .filter((m, i) => from.findIndex((other) => other.name === m.name) === i)
-            .slice(0, 2)
-            .map((m) => changeSets(m, -1)),
+          fixes: () =>
+            from
+              .filter((m, i) => from.findIndex((other) => other.name === m.name) === i)
+              .slice(0, 2)
+              .map((m) => changeSets(m, -1))
+              .concat(fromEach(from)),
         },
       ];
     }
@@ -50,7 +86,7 @@ function look(s: Measured): FindingDraft[] {
           group === main
             ? 'The session is meant for it.'
             : 'Enough to hold, little to grow on, unless the week gives it more.',
-        fixes: to.slice(0, 1).map((m) => changeSets(m, 1)),
+        fixes: () => to.slice(0, 2).map((m) => changeSets(m, 1)),
       },
     ];
   });

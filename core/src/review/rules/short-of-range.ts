@@ -1,10 +1,10 @@
 import type { LoadedSet } from '../../loads/prescribe';
-import { layOut } from '../../measure/lay-out';
 import type { Measured, MeasuredLine } from '../../measure/model';
-import { applyEdit, type Edit } from '../../session/edits';
+import { withSetCount } from '../../session/schemes';
+import { clockText } from '../../units/time';
 import { repsText } from '../../session/schemes/model';
 import { massText } from '../../units/mass';
-import { changeLine, insteadOf } from '../questions';
+import { changeLine, insteadOf, setsOf } from '../questions';
 import type { FixDraft, Rule } from '../model';
 
 /** Repetitions short of the range from which it is more than a note. */
@@ -19,14 +19,7 @@ const shortBy = ({ target, expectedReps }: LoadedSet): number =>
 const worstOf = (m: MeasuredLine): LoadedSet | null =>
   m.sets.reduce<LoadedSet | null>((a, set) => (shortBy(set) > (a ? shortBy(a) : 0) ? set : a), null);
 
-/** How far short a line falls after an edit, found by doing it. */
-function shortAfter(s: Measured, m: MeasuredLine, edit: Edit): number {
-  const after = layOut(applyEdit(s.session, edit), s.context).lines.find((l) => l.id === m.id);
-  const worst = after && worstOf(after);
-  return worst ? shortBy(worst) : 0;
-}
-
-function fixesFor(s: Measured, m: MeasuredLine, short: number): FixDraft[] {
+function fixesFor(s: Measured, m: MeasuredLine): FixDraft[] {
   if (m.sets.every((set) => set.expectedReps === 0) && m.line.loadKg === null)
     return insteadOf(m, s, { other: null, kindTo: null });
   if (m.line.loadKg !== null)
@@ -41,10 +34,17 @@ function fixesFor(s: Measured, m: MeasuredLine, short: number): FixDraft[] {
       edit: changeLine(m.id, { scheme: { ...scheme, reps: range } }),
     });
   }
-  if (restS < LONGEST_REST) {
-    const edit = changeLine(m.id, { restS: Math.min(LONGEST_REST, restS + 30) });
-    if (shortAfter(s, m, edit) < short) fixes.push({ label: 'Rest half a minute longer', edit });
-  }
+  const rests = [30, 60, 90].map((more) => Math.min(LONGEST_REST, restS + more)).filter((to) => to > restS);
+  const [first, ...instead] = [...new Set(rests)].map((to): FixDraft => ({
+    label: `Rest ${clockText(to)}`,
+    edit: changeLine(m.id, { restS: to }),
+  }));
+  if (first) fixes.push({ ...first, instead });
+  if (m.line.loads !== 'down')
+    fixes.push({ label: 'Let the load come down set by set', edit: changeLine(m.id, { loads: 'down' }) });
+  const sets = setsOf(m);
+  if (sets > 1)
+    fixes.push({ label: 'One set less', edit: changeLine(m.id, { scheme: withSetCount(scheme, sets - 1) }) });
   return fixes;
 }
 
@@ -66,7 +66,7 @@ export const shortOfRange: Rule = {
           why: worst.byHand
             ? 'The load is one set by hand; a computed one looks after the last set.'
             : 'No load of this kit keeps every set in its range with this rest. A model’s estimate.',
-          fixes: fixesFor(s, m, shortBy(worst)),
+          fixes: () => fixesFor(s, m),
         },
       ];
     }),

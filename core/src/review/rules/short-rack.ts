@@ -37,6 +37,6 @@ export const shortRack: Rule = {
         on: [m.id],
         what: `${m.name} runs out of lighter loads at ${s.context.kit.name}.`,
         why: 'A drop is a lighter load at once; without one it is the same set again.',
-        fixes: fixesFor(m),
+        fixes: () => fixesFor(m),
       })),
 };

@@ -13,7 +13,7 @@ export const staticStretchFirst: Rule = {
         on: [w.id],
         what: 'A static stretch stands before the heavy work.',
         why: 'Long holds cost about 5 % of strength, more beyond a minute (Simic et al. 2013; Kay & Blazevich 2012); they belong after.',
-        fixes: [
+        fixes: () => [
           {
             label: 'Swap it for pass-throughs',
             edit: {

@@ -13,7 +13,7 @@ export const steepDecline: Rule = {
         on: [m.id],
         what: `${m.name} hangs head down at ${Math.round(m.rig.benchDeg!)}°.`,
         why: 'A small decline, a leaning dip or a high cable trains the same fibres without the blood in the head.',
-        fixes: [
+        fixes: () => [
           {
             label: `Set the bench to ${notchFor(s, -15)}°`,
             edit: changeLine(m.id, { rig: { ...m.rig, benchDeg: notchFor(s, -15) } }),

@@ -27,10 +27,11 @@ export const steepIncline: Rule = {
           on: [m.id],
           what: `At ${Math.round(m.rig.benchDeg!)}° the ${m.name.toLowerCase()} is mostly a shoulder press.`,
           why: `${told}The upper chest works hardest near 30°; above 60° the front delt takes over (Rodríguez-Ridao et al. 2020).`,
-          fixes: [30, 45].map((deg) => ({
-            label: `Set the bench to ${notchFor(s, deg)}°`,
-            edit: changeLine(m.id, { rig: { ...m.rig, benchDeg: notchFor(s, deg) } }),
-          })),
+          fixes: () =>
+            [30, 45].map((deg) => ({
+              label: `Set the bench to ${notchFor(s, deg)}°`,
+              edit: changeLine(m.id, { rig: { ...m.rig, benchDeg: notchFor(s, deg) } }),
+            })),
         };
       }),
 };

@@ -35,10 +35,11 @@ export const uselessRotation: Rule = {
         on: [w.id],
         what: 'Standing dumbbell rotation warms up nothing.',
         why,
-        fixes: [lying, band].map((to) => ({
-          label: `Make it ${to.name.toLowerCase()}`,
-          edit: { do: 'warmup', item: w.id, patch: { movement: to.movement.id } },
-        })),
+        fixes: () =>
+          [lying, band].map((to) => ({
+            label: `Make it ${to.name.toLowerCase()}`,
+            edit: { do: 'warmup', item: w.id, patch: { movement: to.movement.id } },
+          })),
       }));
     const inLines: FindingDraft[] = s.lines
       .filter((m) => isUseless(m.movement, s.context))
@@ -46,7 +47,7 @@ export const uselessRotation: Rule = {
         on: [m.id],
         what: 'Standing dumbbell rotation trains nothing.',
         why,
-        fixes: [
+        fixes: () => [
           {
             label: `Make it ${lying.name.toLowerCase()}`,
             edit: changeLine(m.id, becoming(lying)),

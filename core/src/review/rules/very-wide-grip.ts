@@ -26,7 +26,7 @@ export const veryWideGrip: Rule = {
           on: [m.id],
           what: `${m.name} has the hands at ${m.rig.gripBiacromial} × shoulder width.`,
           why: `Past twice the shoulders the range gets short and chest and shoulder take the strain.${narrowerInstead(s, m, grip)}`,
-          fixes: [
+          fixes: () => [
             {
               label: `Grip ${grip} × shoulders`,
               edit: changeLine(m.id, { rig: { ...m.rig, gripBiacromial: grip } }),

@@ -4,7 +4,8 @@ import { line, sampleContext, sampleKit, session, soundPush } from '@drimbo/core
 import { act, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { onBench } from '../../testing/desk';
-import { effectText, ReviewPane } from './review-pane';
+import { effectText, furtherText } from './fix-button';
+import { ReviewPane } from './review-pane';
 
 const alone = { ...sampleContext, kit: { ...sampleKit, rack: { count: 1, safetyArms: false } } };
 const risky = session([
@@ -22,9 +23,24 @@ test.each([
   [{ minutes: -2.6, sets: -1 }, '−2.5 min, −1 set'],
   [{ minutes: 4, sets: 2 }, '+4 min, +2 sets'],
   [{ minutes: 0.1, sets: 3 }, '+3 sets'],
-  [{ sets: 0 }, ''],
 ])('%j is told as %p', (effect, text) => {
   expect(effectText({ effect } as Fix)).toBe(text);
+});
+
+test('what else a fix does is told: the dose, what goes with it; what it brings stands beside its button', () => {
+  const effect = {
+    minutes: 0,
+    sets: 1,
+    dose: { chest: 1.04, deltRear: -0.5 },
+    gone: ['A.', 'B.'],
+    comes: [],
+  };
+  expect(furtherText({ effect } as unknown as Fix)).toBe(
+    'Sets that count: chest +1, rear delt −0.5. Also mends: A. B.',
+  );
+  start(session([line('dumbbell-bench-press'), line('seated-dumbbell-press')]), sampleContext);
+  const add = document.querySelector('[data-rule="missing-long-head"]')!;
+  expect(add.textContent).toContain('It brings: Nothing here raises the arm to the side');
 });
 
 test('what the fix of a real finding says is what it does', () => {

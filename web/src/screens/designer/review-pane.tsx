@@ -1,4 +1,4 @@
-import type { Finding, Fix } from '@drimbo/core/review/model';
+import type { Finding } from '@drimbo/core/review/model';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Designer } from '../../state/use-designer';
@@ -8,6 +8,7 @@ import { SheetHead } from '../../parts/sheet';
 import { TextButton } from '../../parts/text-button';
 import { TextField } from '../../parts/text-field';
 import { ink, size } from '../../look/theme';
+import { FixButton } from './fix-button';
 
 const List = styled.ol`
   position: relative;
@@ -52,19 +53,6 @@ const Empty = styled.li`
   font-size: ${size.small};
 `;
 
-const signed = (n: number): string => `${n > 0 ? '+' : '−'}${Math.abs(n)}`;
-
-/** What a fix changes, as it stands on its button. */
-export function effectText({ effect }: Fix): string {
-  const minutes = Math.round((effect.minutes ?? 0) * 2) / 2;
-  const parts = [
-    ...(Math.abs(minutes) >= 0.5 ? [`${signed(minutes)} min`] : []),
-    ...(effect.sets !== 0 ? [`${signed(effect.sets)} ${Math.abs(effect.sets) === 1 ? 'set' : 'sets'}`] : []),
-  ];
-  if (parts.length > 0) return parts.join(', ');
-  return effect.minutes === undefined ? '' : 'same time and sets';
-}
-
 const groundWords = {
   published: 'published work',
   mechanics: 'mechanics',
@@ -97,10 +85,11 @@ function OneFinding({ finding, designer }: { finding: Finding; designer: Designe
         <div className="foot">
           {finding.dismissed === null &&
             finding.fixes.map((fix) => (
-              <Button key={fix.label} small onPress={() => designer.edit(fix.edit, fix.label.toLowerCase())}>
-                {fix.label}
-                <span style={{ fontWeight: 420, whiteSpace: 'nowrap' }}>{effectText(fix)}</span>
-              </Button>
+              <FixButton
+                key={fix.label}
+                fix={fix}
+                onTake={() => designer.edit(fix.edit, fix.label.toLowerCase())}
+              />
             ))}
           {finding.dismissed === null ? (
             <Button small kind="quiet" aria-expanded={asking} onPress={() => setAsking(!asking)}>

@@ -1,4 +1,4 @@
-import { appraise } from '@drimbo/core';
+import { appraiseAtOnce } from '@drimbo/core';
 import { makeSheet, type Sheet, type SheetLine } from '@drimbo/core/formats/sheet';
 import { mustAskFirst } from '@drimbo/core/session/client';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react';
@@ -150,7 +150,7 @@ export function SheetScreen(): ReactNode {
     if (!opened) return null;
     const { document } = opened.stored;
     const context = contextOf(document, opened);
-    return makeSheet(document, appraise(document, context), context);
+    return makeSheet(document, appraiseAtOnce(document, context), context);
   }, [opened]);
   if (error) return <Failed what="This sheet cannot be shown" error={error} again={again} />;
   if (!opened) return <Blank title="Opening the sheet…" />;

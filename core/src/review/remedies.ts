@@ -1,0 +1,119 @@
+import { groupIds, type GroupId } from '../anatomy/regions';
+import { measure, workingSets } from '../measure/measure';
+import type { Measured } from '../measure/model';
+import { sessionSchema } from '../session/document';
+import { applyEdit } from '../session/edits';
+import type { Effect, Finding, Fix, FixDraft } from './model';
+import { loudness, mattersOf, type Matter } from './review';
+
+/** Sets and stages that are laid out again in looking for remedies, at most: enough for a long session. */
+const MOST_LAID = 4000;
+
+/** Less of a hard set than this is no change of the dose. */
+const LEAST_DOSE = 0.05;
+
+function doseChange(before: Measured, after: Measured): Effect['dose'] {
+  const changed: Partial<Record<GroupId, number>> = {};
+  for (const group of groupIds) {
+    const by = after.dose.groups[group].fractional - before.dose.groups[group].fractional;
+    if (Math.abs(by) >= LEAST_DOSE) changed[group] = by;
+  }
+  return changed;
+}
+
+interface Tried {
+  fix: Fix;
+  /** Nothing as loud as the matter has come of it. */
+  isClean: boolean;
+}
+
+/** Does a draft on a copy and looks again: null where the matter is still there or a stop has come of it. */
+function tried(s: Measured, matter: Matter, all: readonly Matter[], { label, edit }: FixDraft): Tried | null {
+  const session = applyEdit(s.session, edit);
+  const after = measure(session, s.context);
+  const matters = mattersOf(after);
+  if (matters.some((m) => m.key === matter.key)) return null;
+  const known = new Map(all.map((m) => [m.key, m]));
+  const isLouder = (m: Matter): boolean => loudness[m.severity] < loudness[known.get(m.key)!.severity];
+  const come = matters.filter((m) => m.dismissed === null && (!known.has(m.key) || isLouder(m)));
+  if (come.some((m) => m.severity === 'stop')) return null;
+  if (!sessionSchema.safeParse(session).success) return null;
+  const kept = new Set(matters.map((m) => m.key));
+  const gone = all.filter((m) => m !== matter && m.dismissed === null && !kept.has(m.key));
+  const effect = {
+    minutes: (after.timeline.totalS - s.timeline.totalS) / 60,
+    sets: workingSets(session) - workingSets(s.session),
+    dose: doseChange(s, after),
+    gone: gone.map((m) => m.what),
+    comes: come.map((m) => m.what),
+  };
+  const isClean = come.every((m) => loudness[m.severity] > loudness[matter.severity]);
+  return { fix: { label, edit, effect }, isClean };
+}
+
+/** Of a draft and what may stand instead of it, the first that is a remedy and brings nothing as loud; else the first. */
+function* proven(
+  s: Measured,
+  matter: Matter,
+  all: readonly Matter[],
+  draft: FixDraft,
+  soFar: readonly Finding[],
+): Generator<readonly Finding[], Tried | null> {
+  let second: Tried | null = null;
+  for (const way of [draft, ...(draft.instead ?? [])]) {
+    const found = tried(s, matter, all, way);
+    yield soFar;
+    if (found?.isClean) return found;
+    second ??= found;
+  }
+  return second;
+}
+
+/** The way out where nothing else mends a single movement. */
+function leavingOut(s: Measured, { on }: Matter): FixDraft[] {
+  const line = on.length === 1 && s.lines.length > 1 ? s.lines.find((m) => m.id === on[0]) : undefined;
+  return line
+    ? [{ label: `Leave ${line.name.toLowerCase()} out`, edit: { do: 'remove line', line: line.id } }]
+    : [];
+}
+
+/**
+ * The findings of a session with their remedies, loudest first, looked for step by step: between two steps whoever
+ * draws the screen may have the machine, and the findings that are through. A remedy removes its own finding, brings no stop, and says whatever else
+ * comes of it: each was done to a copy and looked at. In a very long session the quieter findings go without.
+ */
+export function* lookingForRemedies(s: Measured): Generator<readonly Finding[], Finding[]> {
+  const all = mattersOf(s);
+  const bouts = Math.max(
+    1,
+    s.lines.reduce((n, m) => n + m.sets.length, 0),
+  );
+  let left = MOST_LAID / bouts;
+  const findings: Finding[] = [];
+  for (const matter of all) {
+    const { drafts, ...finding } = matter;
+    const found: Tried[] = [];
+    const rounds = [drafts, () => (found.length === 0 ? leavingOut(s, matter) : [])];
+    if (matter.dismissed === null && left > 0)
+      for (const ways of rounds)
+        for (const draft of ways()) {
+          if (left <= 0) break;
+          left -= 1 + (draft.instead?.length ?? 0);
+          const way = yield* proven(s, matter, all, draft, findings);
+          if (way && !found.some((f) => f.fix.label === way.fix.label)) found.push(way);
+        }
+    // Those that bring something as loud only where there are no others; they say what they bring.
+    const clean = found.filter((f) => f.isClean);
+    findings.push({ ...finding, fixes: (clean.length > 0 ? clean : found).map((f) => f.fix) });
+  }
+  return findings;
+}
+
+/** The same at one go. */
+export function remedied(s: Measured): Finding[] {
+  const looking = lookingForRemedies(s);
+  for (;;) {
+    const step = looking.next();
+    if (step.done) return step.value;
+  }
+}
