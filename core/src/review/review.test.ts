@@ -176,6 +176,10 @@ const broken: Record<string, { session: Session; context?: Context; severity: st
     }),
     severity: 'watch',
   },
+  'uncounted-sets': {
+    session: session([line('dumbbell-bench-press', { loadKg: 16 })]),
+    severity: 'watch',
+  },
   'reps-off-home': {
     session: session([line('dumbbell-lateral-raise', straight(3, 5))]),
     severity: 'note',

@@ -20,7 +20,7 @@ import { notInThisGym } from './rules/not-in-this-gym';
 import { optionalFrontDelt } from './rules/optional-front-delt';
 import { overTime } from './rules/over-time';
 import { rackRunsOut } from './rules/rack-runs-out';
-import { redundantPresses } from './rules/redundant-presses';
+import { redundantMovements } from './rules/redundant-movements';
 import { repsOffHome } from './rules/reps-off-home';
 import { restAtTheTop } from './rules/rest-at-the-top';
 import { reverseGripAlone } from './rules/reverse-grip-alone';
@@ -31,6 +31,7 @@ import { staticStretchFirst } from './rules/static-stretch-first';
 import { steepDecline } from './rules/steep-decline';
 import { steepIncline } from './rules/steep-incline';
 import { tricepsBeforePress } from './rules/triceps-before-press';
+import { uncountedSets } from './rules/uncounted-sets';
 import { uselessRotation } from './rules/useless-rotation';
 import { veryWideGrip } from './rules/very-wide-grip';
 
@@ -50,7 +51,7 @@ export const rules: readonly Rule[] = [
   steepDecline,
   flareOnIncline,
   veryWideGrip,
-  redundantPresses,
+  redundantMovements,
   missingLongHead,
   missingSideDelt,
   sessionBand,
@@ -59,6 +60,7 @@ export const rules: readonly Rule[] = [
   angleNotOnBench,
   loadNotMakeable,
   shortOfRange,
+  uncountedSets,
   lockoutOverMax,
   shortRack,
   kitAtOnce,

@@ -1,0 +1,122 @@
+import { sameHardness, sameLineOfWork, sameRegions, sameReps, type Job } from '../../choosing/overlap';
+import { limitsMet } from '../../choosing/limits';
+import { jobOf, jobOfEntry } from '../../choosing/swaps';
+import { missingFor } from '../../kit/fitting';
+import { standOf } from '../../mechanics/stands';
+import type { Measured, MeasuredLine } from '../../measure/model';
+import { entries } from '../../movements/catalogue';
+import type { FamilyId } from '../../movements/model';
+import { becoming } from '../../session/starting';
+import type { FindingDraft, FixDraft, Rule } from '../model';
+import { changeLine, notchFor } from '../questions';
+
+/** As much alike as this, two movements are one. Common practice. */
+const SAME_JOB = 0.85;
+/** A movement as little like the others as this is another job. Own estimate. */
+const OTHER_JOB = 0.6;
+/** Other jobs that are tried. */
+const TRIED = 6;
+/** Repetitions that meet so far are the same reps. */
+const SAME_REPS = 0.34;
+
+const families: readonly FamilyId[] = ['press', 'overhead', 'fly', 'raise', 'rear', 'triceps'];
+/** What a second movement of a family may become, and still do something for the same muscle. */
+const kin: Partial<Record<FamilyId, readonly FamilyId[]>> = {
+  press: ['fly', 'press'],
+  fly: ['fly', 'press'],
+};
+
+/** True for two movements that are the same job so far, whatever their reps: regions, angle, where it is hard. */
+function isAlike(a: Job, b: Job, soFar: number): boolean {
+  const elbows = [a, b].map(({ movement }) => (movement.pattern.startsWith('elbow') ? movement.pattern : ''));
+  // The shoulder's angle tells extensions of the elbow apart.
+  if (elbows[0] !== elbows[1]) return false;
+  const most = sameRegions(a.credits, b.credits) * sameLineOfWork(a, b);
+  // Where it is hard takes longest to say, and can only make them less alike.
+  return most >= soFar && most * sameHardness(a, b) >= soFar;
+}
+
+/** Lines that do one job, each group in the session's order. */
+function groupsOf(lines: readonly MeasuredLine[]): MeasuredLine[][] {
+  const left = lines.filter(
+    (m) => families.includes(m.movement.family) && m.movement.implement !== 'bodyweight',
+  );
+  const groups: MeasuredLine[][] = [];
+  while (left.length > 0) {
+    const group = [left.shift()!];
+    // Alike to one of the group is of the group.
+    for (const of of group)
+      for (let i = 0; i < left.length;)
+        if (isAlike(jobOf(of), jobOf(left[i]!), SAME_JOB)) group.push(...left.splice(i, 1));
+        else i++;
+    if (group.length > 1) groups.push(group.sort((a, b) => lines.indexOf(a) - lines.indexOf(b)));
+  }
+  return groups;
+}
+
+/** Movements of the gym for the same muscle that do a job nothing here does yet, the nearest to it first. */
+function otherJobs(s: Measured, m: MeasuredLine): FixDraft[] {
+  const others = s.lines.filter((l) => l !== m).map(jobOf);
+  const here = jobOf(m);
+  const wanted = kin[m.movement.family] ?? [m.movement.family];
+  const near = entries
+    .filter((e) => wanted.includes(e.movement.family) && missingFor(s.context.kit, e.movement) === null)
+    .filter((e) => limitsMet(e.movement, e.rig, s.context.client.limits).length === 0)
+    .map((entry) => ({ entry, job: jobOfEntry(entry) }))
+    .map((e) => ({ ...e, near: sameRegions(here.credits, e.job.credits) }))
+    .sort((a, b) => b.near - a.near);
+  const drafts: FixDraft[] = [];
+  for (const { entry, job } of near) {
+    if (drafts.length === TRIED) break;
+    if (others.some((o) => isAlike(o, job, OTHER_JOB))) continue;
+    drafts.push({
+      label: `Turn it into ${entry.name.toLowerCase()}`,
+      edit: changeLine(m.id, becoming(entry)),
+    });
+  }
+  return drafts.slice(0, 2).map((draft, i) => ({ ...draft, instead: drafts.slice(2 + i * 2, 4 + i * 2) }));
+}
+
+/** The same press at another angle, where its bench turns. */
+function otherAngle(s: Measured, m: MeasuredLine): FixDraft[] {
+  if (m.rig.benchDeg === undefined || m.movement.family !== 'press') return [];
+  const deg = notchFor(s, standOf(m.movement, m.rig).pressDeg >= 20 ? 0 : 30);
+  return [
+    {
+      label: `Turn its bench to ${deg}°`,
+      edit: changeLine(m.id, { rig: { ...m.rig, benchDeg: deg }, loadKg: null }),
+    },
+  ];
+}
+
+const named = (group: readonly MeasuredLine[]): string => {
+  const names = group.map((m, i) => (i === 0 ? m.name : m.name.toLowerCase()));
+  return `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]!}`;
+};
+
+function told(s: Measured, group: MeasuredLine[]): FindingDraft {
+  const [first] = group as [MeasuredLine];
+  const last = group[group.length - 1]!;
+  const isPair = group.length === 2;
+  const repsMeet = sameReps(jobOf(first).reps, jobOf(last).reps) > SAME_REPS;
+  const isSameName = first.name === last.name;
+  return {
+    on: group.map((m) => m.id),
+    severity: isPair && !repsMeet ? 'note' : 'watch',
+    what: isPair
+      ? `${last.name} does the same job as ${isSameName ? 'the one before it' : first.name.toLowerCase()}.`
+      : `${named(group)} are one job done ${group.length} times.`,
+    why: repsMeet
+      ? 'The same fibres at the same angle, hard at the same place: one of them should bring another angle, another range or another implement’s path.'
+      : 'Other reps alone do not make it another movement: the fibres, the angle and the hard place are the same.',
+    fixes: () => [...otherAngle(s, last), ...otherJobs(s, last)],
+  };
+}
+
+export const redundantMovements: Rule = {
+  id: 'redundant-presses',
+  title: 'The same job twice',
+  severity: 'watch',
+  ground: 'common practice',
+  look: (s) => groupsOf(s.lines).map((group) => told(s, group)),
+};

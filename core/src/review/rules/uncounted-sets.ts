@@ -1,0 +1,79 @@
+import { HARD_RESERVE } from '../../dose/dose';
+import type { LoadedSet } from '../../loads/prescribe';
+import { standingOf } from '../../measure/counting';
+import type { Measured, MeasuredLine } from '../../measure/model';
+import { massText, roughMass, type MassUnit } from '../../units/mass';
+import { changeLine, insteadOf } from '../questions';
+import type { FindingDraft, FixDraft, Rule } from '../model';
+
+/** Repetitions more in reserve than was asked for from which the load contradicts the prescription. Own estimate. */
+const FAR_OFF = 4;
+
+const working = (m: MeasuredLine): LoadedSet[] => m.sets.filter((set) => set.target.stage === 0);
+const extra = ({ expectedReserve, target }: LoadedSet): number =>
+  (expectedReserve ?? target.reserve) - target.reserve;
+
+/** "40 kg leaves 8 where 2 are asked for; 46 kg would do." */
+function why(set: LoadedSet, unit: MassUnit): string {
+  const leaves = `${massText(set.kg!, unit)} leaves ${Math.round(set.expectedReserve!)} where ${set.target.reserve} ${set.target.reserve === 1 ? 'is' : 'are'} asked for`;
+  const would =
+    set.wishKg !== null && set.wishKg > set.kg! ? `; ${roughMass(set.wishKg, unit)} would count` : '';
+  return `${leaves}${would}. A set counts as hard with at most ${HARD_RESERVE} left. A model’s estimate.`;
+}
+
+function fixesFor(s: Measured, m: MeasuredLine): FixDraft[] {
+  if (m.line.loadKg !== null)
+    return [{ label: 'Use the computed load', edit: changeLine(m.id, { loadKg: null }) }];
+  const { scheme } = m.line;
+  const expected = Math.min(...working(m).map((set) => (set.expectedReps ?? 0) + Math.round(extra(set))));
+  const more: FixDraft[] =
+    scheme.kind === 'straight' && expected > scheme.reps.hi && expected <= 30
+      ? [
+          {
+            label: `Write ${expected} reps`,
+            edit: changeLine(m.id, { scheme: { ...scheme, reps: { lo: expected, hi: expected } } }),
+          },
+        ]
+      : [];
+  return [...more, ...insteadOf(m, s, { other: 'kit', kindTo: null })];
+}
+
+function look(s: Measured, m: MeasuredLine): FindingDraft[] {
+  const sets = working(m);
+  const easy = sets.filter(
+    (set) => standingOf(set) === 'easy' && set.kg !== null && set.expectedReserve !== null,
+  );
+  if (easy.length === 0) return [];
+  const furthest = easy.reduce((a, b) => (extra(b) > extra(a) ? b : a));
+  const isAll = easy.length === sets.length;
+  const count = isAll
+    ? sets.length === 1
+      ? 'The one set'
+      : `None of the ${sets.length} sets`
+    : `${easy.length} of the ${sets.length} sets`;
+  const verb =
+    isAll && sets.length > 1
+      ? 'counts'
+      : isAll
+        ? 'does not count'
+        : easy.length === 1
+          ? 'does not count'
+          : 'do not count';
+  return [
+    {
+      on: [m.id],
+      severity: isAll || extra(furthest) >= FAR_OFF ? 'watch' : 'note',
+      what: `${count} of ${m.name.toLowerCase()} ${verb}: too easy.`,
+      why: why(furthest, s.context.client.unit),
+      fixes: () => fixesFor(s, m),
+    },
+  ];
+}
+
+export const uncountedSets: Rule = {
+  id: 'uncounted-sets',
+  title: 'Sets that do not count',
+  severity: 'watch',
+  ground: 'mechanics',
+  look: (s) => s.lines.flatMap((m) => look(s, m)),
+};
