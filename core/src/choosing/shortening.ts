@@ -47,17 +47,23 @@ const minutesOf = (m: Measured): number => m.timeline.totalS / 60;
 /**
  * One edit that brings a session under so many minutes, step by step what costs least of its worth for a
  * minute saved: movements done in turn, sets, at last movements. As short as it goes where that is not
- * enough; null where nothing has to change.
+ * enough; null where nothing has to change. Stops after every try, so that a screen can be drawn between.
  */
-export function shortened(session: Session, context: Context, minutes: number): Edit | null {
+export function* shortening(
+  session: Session,
+  context: Context,
+  minutes: number,
+): Generator<void, Edit | null> {
   let now = measure(session, context);
   const edits: Edit[] = [];
   while (minutesOf(now) > minutes && edits.length < MOST_STEPS) {
-    const tried = savings(now).flatMap((edit) => {
+    const tried: { edit: Edit; then: Measured; price: number }[] = [];
+    for (const edit of savings(now)) {
       const then = measure(applyEdit(now.session, edit), context);
       const saved = minutesOf(now) - minutesOf(then);
-      return saved < LEAST_SAVED ? [] : [{ edit, then, price: (worthOf(now) - worthOf(then)) / saved }];
-    });
+      if (saved >= LEAST_SAVED) tried.push({ edit, then, price: (worthOf(now) - worthOf(then)) / saved });
+      yield;
+    }
     if (tried.length === 0) break;
     const best = tried.reduce((a, b) => (b.price < a.price ? b : a));
     edits.push(best.edit);
@@ -66,4 +72,13 @@ export function shortened(session: Session, context: Context, minutes: number): 
   return edits.length === 0
     ? null
     : { do: 'all', edits: [...edits, { do: 'head', patch: { minutes: Math.max(10, minutes) } }] };
+}
+
+/** The same at one go. */
+export function shortened(session: Session, context: Context, minutes: number): Edit | null {
+  const looking = shortening(session, context, minutes);
+  for (;;) {
+    const step = looking.next();
+    if (step.done) return step.value;
+  }
 }

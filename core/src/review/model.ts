@@ -9,7 +9,8 @@ export type Ground = 'published' | 'mechanics' | 'common practice' | 'school';
 export interface FixDraft {
   /** A verb and its object: "Set the bench to 30°". */
   label: string;
-  edit: Edit;
+  /** What it does; a search for it stops after every step, and gives null where there is nothing to do. */
+  edit: Edit | (() => Generator<void, Edit | null>);
   /** Further ways to the same end, tried in turn where this one does not mend the matter. */
   instead?: readonly FixDraft[];
 }

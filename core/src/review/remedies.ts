@@ -2,7 +2,7 @@ import { groupIds, type GroupId } from '../anatomy/regions';
 import { measure, workingSets } from '../measure/measure';
 import type { Measured } from '../measure/model';
 import { sessionSchema } from '../session/document';
-import { applyEdit } from '../session/edits';
+import { applyEdit, type Edit } from '../session/edits';
 import type { Effect, Finding, Fix, FixDraft } from './model';
 import { loudness, mattersOf, type Matter } from './review';
 
@@ -28,7 +28,12 @@ interface Tried {
 }
 
 /** Does a draft on a copy and looks again: null where the matter is still there or a stop has come of it. */
-function tried(s: Measured, matter: Matter, all: readonly Matter[], { label, edit }: FixDraft): Tried | null {
+function tried(
+  s: Measured,
+  matter: Matter,
+  all: readonly Matter[],
+  { label, edit }: Pick<Fix, 'label' | 'edit'>,
+): Tried | null {
   const session = applyEdit(s.session, edit);
   const after = measure(session, s.context);
   const matters = mattersOf(after);
@@ -51,6 +56,17 @@ function tried(s: Measured, matter: Matter, all: readonly Matter[], { label, edi
   return { fix: { label, edit, effect }, isClean };
 }
 
+/** The edit of a draft, searched for where it has to be. */
+function* editOf({ edit }: FixDraft, soFar: readonly Finding[]): Generator<readonly Finding[], Edit | null> {
+  if (typeof edit !== 'function') return edit;
+  const search = edit();
+  for (;;) {
+    const step = search.next();
+    if (step.done) return step.value;
+    yield soFar;
+  }
+}
+
 /** Of a draft and what may stand instead of it, the first that is a remedy and brings nothing as loud; else the first. */
 function* proven(
   s: Measured,
@@ -61,7 +77,8 @@ function* proven(
 ): Generator<readonly Finding[], Tried | null> {
   let second: Tried | null = null;
   for (const way of [draft, ...(draft.instead ?? [])]) {
-    const found = tried(s, matter, all, way);
+    const edit = yield* editOf(way, soFar);
+    const found = edit && tried(s, matter, all, { label: way.label, edit });
     yield soFar;
     if (found?.isClean) return found;
     second ??= found;

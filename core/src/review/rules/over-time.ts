@@ -1,5 +1,5 @@
 import { groupIds, groupCredit } from '../../anatomy/regions';
-import { shortened } from '../../choosing/shortening';
+import { shortening } from '../../choosing/shortening';
 import { effortWorth } from '../../dose/value';
 import type { Measured, MeasuredLine } from '../../measure/model';
 import type { Edit } from '../../session/edits';
@@ -13,8 +13,8 @@ const MOST_FITTED = 12;
 /** What costs least of the worth for the minutes it saves, until it fits. */
 function fitFix(s: Measured): FixDraft[] {
   if (s.lines.length > MOST_FITTED) return [];
-  const edit = shortened(s.session, s.context, s.session.minutes);
-  return edit ? [{ label: `Fit it into ${s.session.minutes} minutes`, edit }] : [];
+  const edit = () => shortening(s.session, s.context, s.session.minutes);
+  return [{ label: `Fit it into ${s.session.minutes} minutes`, edit }];
 }
 
 /** Two single isolation movements for different muscles that can take turns. */
