@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { appraise } from './appraise';
+import { appraiseAtOnce } from './appraise';
 import { entries } from './movements/catalogue';
 import { makeSheet } from './formats/sheet';
 import { anyContext, anySession } from './testing/any';
@@ -7,8 +7,8 @@ import { line, sampleContext, session, soundPush } from './testing/samples';
 
 test('the same session and context give the same appraisal, and neither is touched', () => {
   const before = JSON.stringify([soundPush, sampleContext]);
-  expect(JSON.stringify(appraise(soundPush, sampleContext))).toBe(
-    JSON.stringify(appraise(soundPush, sampleContext)),
+  expect(JSON.stringify(appraiseAtOnce(soundPush, sampleContext))).toBe(
+    JSON.stringify(appraiseAtOnce(soundPush, sampleContext)),
   );
   expect(JSON.stringify([soundPush, sampleContext])).toBe(before);
 });
@@ -20,7 +20,7 @@ test('any entry of the catalogue, at any bench, can be appraised', () => {
       fc.integer({ min: -20, max: 90 }),
       (ids, benchDeg) => {
         const lines = ids.map((id) => line(id, {}, { benchDeg }));
-        const { totals, timeline, lines: measured } = appraise(session(lines), sampleContext);
+        const { totals, timeline, lines: measured } = appraiseAtOnce(session(lines), sampleContext);
         expect(Number.isFinite(totals.minutes)).toBe(true);
         expect(measured).toHaveLength(ids.length);
         const shared = measured.reduce((t, m) => t + m.seconds, 0);
@@ -41,7 +41,7 @@ function notNumbers(value: unknown, way = ''): string[] {
 test('whatever session for whomever in whatever gym, every figure is a figure and the words are whole', () => {
   fc.assert(
     fc.property(anySession, anyContext, (s, context) => {
-      const appraisal = appraise(s, context);
+      const appraisal = appraiseAtOnce(s, context);
       expect(notNumbers({ ...appraisal, lines: appraisal.lines.map(({ movement: _, ...m }) => m) })).toEqual(
         [],
       );

@@ -1,4 +1,4 @@
-import { appraise } from '../appraise';
+import { appraiseAtOnce } from '../appraise';
 import { layOut } from '../measure/lay-out';
 import { measure } from '../measure/measure';
 import { findEntry } from '../movements/catalogue';
@@ -72,7 +72,7 @@ test('what a swap announces is what it does', () => {
     expect(sessionSchema.safeParse(after).success).toBe(true);
     const laid = layOut(after, sampleContext);
     expect(laid.timeline.totalS - pushed.timeline.totalS).toBeCloseTo(change.minutes * 60, 6);
-    expect(appraise(after, sampleContext).lines[0]!.name).toBe(change.after.name);
+    expect(appraiseAtOnce(after, sampleContext).lines[0]!.name).toBe(change.after.name);
     expect(laid.byId.get(incline.id)!.entryId).toBe(swap.entry.id);
     for (const e of change.efforts) expect(e.to).not.toBe(e.from);
   }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
-import { appraise } from '../appraise';
+import { appraise, appraiseAtOnce } from '../appraise';
 import { applyEdit } from '../session/edits';
 import { linesOf } from '../session/document';
 import { parseScheme, setTargets } from '../session/schemes';
@@ -32,7 +32,7 @@ test('the worked example of the front door is what it answers', () => {
   );
 });
 
-const sheetOf = (s = soundPush, context = sampleContext) => makeSheet(s, appraise(s, context), context);
+const sheetOf = (s = soundPush, context = sampleContext) => makeSheet(s, appraiseAtOnce(s, context), context);
 
 test('a sheet says load, reps, reserve, tempo and rest in words, at most three cues, stop signs and the medical sentence', () => {
   const sheet = sheetOf();
@@ -74,7 +74,7 @@ test('an own tempo stands with its movement', () => {
 test('loads in pounds, each hand said so, bodyweight said so', () => {
   const pounds = { ...sampleContext, client: { ...sampleClient, unit: 'lb' as const } };
   const text = (l: ReturnType<typeof line>, context = sampleContext) =>
-    loadText(appraise(session([l]), context).lines[0]!, context.client.unit);
+    loadText(appraiseAtOnce(session([l]), context).lines[0]!, context.client.unit);
   expect(text(line('dumbbell-bench-press', { loadKg: 20 }))).toBe('20 kg each');
   expect(text(line('dumbbell-bench-press', { loadKg: 20.41165665 }), pounds)).toBe('45 lb each');
   expect(text(line('push-up'))).toBe('bodyweight');
@@ -94,7 +94,7 @@ test('reserve in words', () => {
 test('whatever a sheet says of sets and reps is read back as those sets and reps', () => {
   fc.assert(
     fc.property(anySession, anyContext, (s, context) => {
-      const told = makeSheet(s, appraise(s, context), context).blocks.flatMap((b) => b.lines);
+      const told = makeSheet(s, appraiseAtOnce(s, context), context).blocks.flatMap((b) => b.lines);
       linesOf(s).forEach((l, i) => {
         const read = parseScheme(told[i]!.sets.replace(/ a side$/, ''))!;
         const reps = (scheme: typeof read) => setTargets({ scheme, reserve: l.reserve }).map((t) => t.reps);
@@ -120,7 +120,7 @@ test('a sheet says that the first set finds the load, of a hold too, and where e
       },
     }),
   ]);
-  const lines = makeSheet(s, appraise(s, sampleContext), sampleContext).blocks.flatMap((b) => b.lines);
+  const lines = makeSheet(s, appraiseAtOnce(s, sampleContext), sampleContext).blocks.flatMap((b) => b.lines);
   expect(lines.map((l) => l.findsLoad)).toEqual([true, true, false]);
   expect(lines[2]!.how).toContain('grip 1.8 × shoulders');
 });

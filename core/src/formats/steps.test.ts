@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { appraise } from '../appraise';
+import { appraiseAtOnce } from '../appraise';
 import { setTargets } from '../session/schemes';
 import { sampleClient, sampleContext } from '../testing/samples';
 import { documentSchemas } from './opening';
@@ -33,7 +33,7 @@ test.each(everyVersion.filter(([kind, version]) => version === versionOf(kind)))
 
 test.each([1, 2, 3])('a session of version %p is printed with every movement and set it had', (version) => {
   const session = documentSchemas.session.parse(fixture('session', version));
-  const sheet = makeSheet(session, appraise(session, sampleContext), sampleContext);
+  const sheet = makeSheet(session, appraiseAtOnce(session, sampleContext), sampleContext);
   expect(sheet.blocks.map((b) => b.lines[0]!.name)).toHaveLength(session.blocks.length);
   expect(sheet.blocks[0]!.lines[0]!.sets).toContain('3 × 8');
 });

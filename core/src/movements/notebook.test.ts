@@ -1,4 +1,4 @@
-import { appraise } from '../appraise';
+import { appraiseAtOnce } from '../appraise';
 import { makeSheet } from '../formats/sheet';
 import { sessionSchema } from '../session/document';
 import { singleBlock } from '../session/starting';
@@ -52,18 +52,19 @@ test('a line that goes by an own movement has its name, reps, cues and pinned cr
   expect(started.own).toBe('own-low');
   const s = session([], { blocks: [singleBlock('b', started)] });
   expect(sessionSchema.safeParse(s).success).toBe(true);
-  const m = appraise(s, context).lines[0]!;
+  const m = appraiseAtOnce(s, context).lines[0]!;
   expect(m.name).toBe('Low incline squeeze');
   expect(m.credits.pecUpper).toBe(0.8);
   expect(m.line.scheme).toMatchObject({ reps: { lo: 9 } });
   expect(m.max.basis).toBe(
-    appraise(session([line('incline-dumbbell-press', {}, { benchDeg: 15 })]), context).lines[0]!.max.basis,
+    appraiseAtOnce(session([line('incline-dumbbell-press', {}, { benchDeg: 15 })]), context).lines[0]!.max
+      .basis,
   );
 });
 
 test('without the notebook the line is what it was made from', () => {
   const started = startingLine(entryIn(notebook, 'own-low')!, schools.evidence, 'l');
-  const m = appraise(session([], { blocks: [singleBlock('b', started)] }), sampleContext).lines[0]!;
+  const m = appraiseAtOnce(session([], { blocks: [singleBlock('b', started)] }), sampleContext).lines[0]!;
   expect(m.name).toBe('Incline dumbbell press');
   expect(m.credits.pecUpper).not.toBe(0.8);
 });
@@ -76,14 +77,17 @@ test('typing its name finds it', () => {
 
 test('cues: the line speaks first, then this client, then the coach, then the catalogue', () => {
   const s = session([line('incline-dumbbell-press')]);
-  const cues = (c: typeof context): string[] => makeSheet(s, appraise(s, c), c).blocks[0]!.lines[0]!.cues;
+  const cues = (c: typeof context): string[] =>
+    makeSheet(s, appraiseAtOnce(s, c), c).blocks[0]!.lines[0]!.cues;
   expect(cues(context)).toEqual(cueList(base.movement.variants.at(-1)!.teaching!.cues!).slice(0, 3));
   const mine = { ...context, notebook: { ...notebook, cues: { 'incline-dumbbell-press': ['Mine'] } } };
   expect(cues(mine)).toEqual(['Mine']);
   const theirs = { ...mine, client: { ...mine.client, cues: { 'incline-dumbbell-press': ['Theirs'] } } };
   expect(cues(theirs)).toEqual(['Theirs']);
   const spoken = session([line('incline-dumbbell-press', { cues: ['Said'] })]);
-  expect(makeSheet(spoken, appraise(spoken, theirs), theirs).blocks[0]!.lines[0]!.cues).toEqual(['Said']);
+  expect(makeSheet(spoken, appraiseAtOnce(spoken, theirs), theirs).blocks[0]!.lines[0]!.cues).toEqual([
+    'Said',
+  ]);
 });
 
 test.each([
@@ -101,7 +105,7 @@ test('a credit pinned on a line counts there and nowhere else', () => {
     line('incline-dumbbell-press', { pins: { pecUpper: 0.5, serratus: 0.25 } }),
     line('incline-dumbbell-press', { id: 'other' }),
   ]);
-  const [pinned, plain] = appraise(s, sampleContext).lines;
+  const [pinned, plain] = appraiseAtOnce(s, sampleContext).lines;
   expect(pinned!.credits).toMatchObject({ pecUpper: 0.5, serratus: 0.25 });
   expect(plain!.credits.pecUpper).toBe(1);
   expect(plain!.credits.serratus).toBeUndefined();

@@ -68,14 +68,16 @@ test('a remedy removes its finding, brings no stop, and says what it changes, wh
 test('any finding can be set aside, alone, and brought back', () => {
   fc.assert(
     fc.property(anySession, anyContext, fc.nat(), (s, context, n) => {
-      const { findings } = appraise(s, context);
+      const { findings } = appraiseAtOnce(s, context);
       if (findings.length === 0) return;
       const { key } = findings[n % findings.length]!;
       const aside = applyEdit(s, { do: 'dismiss', finding: key, reason: 'known' });
       expect(sessionSchema.safeParse(aside).success).toBe(true);
-      const after = appraise(aside, context).findings;
+      const after = appraiseAtOnce(aside, context).findings;
       expect(after.filter((f) => f.dismissed !== null).map((f) => f.key)).toEqual([key]);
-      expect(appraise(applyEdit(aside, { do: 'recall', finding: key }), context).findings).toEqual(findings);
+      expect(appraiseAtOnce(applyEdit(aside, { do: 'recall', finding: key }), context).findings).toEqual(
+        findings,
+      );
     }),
     { numRuns: 12 },
   );

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { appraise } from '../appraise';
+import { appraiseAtOnce } from '../appraise';
 import { anyScheme, schemesOf } from '../testing/any';
 import { line, sampleContext, sampleKit, session } from '../testing/samples';
 import { sessionSchema } from './document';
@@ -87,7 +87,7 @@ test.each(['0x8', '4x', '13x5', '8-6', '3x10 drop 9 x 20%', 'often', '3x10, last
 );
 
 const only = (entry: string, scheme: Scheme, patch = {}) =>
-  appraise(session([line(entry, { scheme, ...patch })]), sampleContext);
+  appraiseAtOnce(session([line(entry, { scheme, ...patch })]), sampleContext);
 
 test('a triple drop: lighter each time, without a rest, a third of a set each, and the minutes say so', () => {
   const scheme = parseScheme('3x10, last drop 2 x 25%')!;
@@ -120,7 +120,7 @@ test('a rack that ends too early for the drops is said, set by set', () => {
   };
   const context = { ...sampleContext, kit };
   const s = session([line('dumbbell-bench-press', { scheme: parseScheme('1x10 drop 3 x 20%')! })]);
-  const sets = appraise(s, context).lines[0]!.sets;
+  const sets = appraiseAtOnce(s, context).lines[0]!.sets;
   expect(sets.map((x) => x.kg)).toEqual([30, 20, 20, 20]);
   expect(sets.map((x) => x.noLighter)).toEqual([false, false, true, true]);
 });
@@ -179,15 +179,15 @@ test('a share of another lift is that share of its max, on this kit', () => {
     }),
   ]);
   expect(sessionSchema.safeParse(s).success).toBe(true);
-  const strict = appraise(session([line('standing-barbell-press')]), sampleContext).lines[0]!.max;
+  const strict = appraiseAtOnce(session([line('standing-barbell-press')]), sampleContext).lines[0]!.max;
   if (strict.basis === 'calibrate') throw new Error('expected a max');
-  const m = appraise(s, sampleContext).lines[0]!;
+  const m = appraiseAtOnce(s, sampleContext).lines[0]!;
   for (const set of m.sets) expect(Math.abs(set.kg! - 0.8 * strict.kg)).toBeLessThanOrEqual(1.3);
 });
 
 test('a share counts both hands together, and the body where it is what moves', () => {
   const load = (id: string, lift: string, percent: number, context = sampleContext) =>
-    appraise(session([line(id, { percentOf: { lift, percent } })]), context).lines[0]!.sets[0]!.wishKg!;
+    appraiseAtOnce(session([line(id, { percentOf: { lift, percent } })]), context).lines[0]!.sets[0]!.wishKg!;
   const bench = load('barbell-bench-press', 'barbell-bench-press', 100);
   expect(load('dumbbell-bench-press', 'barbell-bench-press', 60)).toBeCloseTo(bench * 0.3, 9);
   expect(load('barbell-bench-press', 'dumbbell-bench-press', 100)).toBeCloseTo(
@@ -216,7 +216,7 @@ test('stages stay within their round of a superset', () => {
       },
     ],
   });
-  const order = appraise(s, sampleContext)
+  const order = appraiseAtOnce(s, sampleContext)
     .timeline.events.filter((e) => e.kind === 'set')
     .map((e) => `${e.of!.startsWith('push') ? 'p' : 'f'}${e.index}`);
   expect(order).toEqual(['f0', 'f1', 'p0', 'f2', 'f3', 'p1']);

@@ -4,7 +4,7 @@ import { commit, redo, startHistory, undo } from '@drimbo/core/session/history';
 import { sampleContext } from '@drimbo/core/testing/samples';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
-import { useLayoutEffect, useState, type ReactNode } from 'react';
+import { useLayoutEffect, useMemo, useState, type ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import type { Designer } from '../state/use-designer';
 
@@ -13,9 +13,10 @@ export function useBench(start: Session, context: Context = sampleContext): Desi
   const [history, setHistory] = useState(() => startHistory(start));
   const [selected, select] = useState<string | null>(() => linesOf(start)[0]?.id ?? null);
   const session = history.present;
+  const appraisal = useMemo(() => appraise(session, context), [session, context]);
   return {
     session,
-    appraisal: appraise(session, context),
+    appraisal,
     context,
     selected,
     select,
