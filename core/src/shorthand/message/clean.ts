@@ -10,6 +10,8 @@ const bullets: RegExp[] = [
   /^(?:ex|exercise|movement)\.?\s?\d{1,2}\s?[:.)-]\s*/i,
   /^\(?[a-z][.):]\s+(?=\S)/i,
   /^#{1,4}\s+/,
+  /^\d{1,2}(?:st|nd|rd|th)(?: (?:exercise|lift|movement))?\s?:\s*/i,
+  /^(?:then|next|finally|lastly|finish(?: up)? with)\s?[:,–-]?\s+(?=\S)/i,
 ];
 
 /** Marks of movements done in turn: "A1.", "A2)", "1a)", "B1 Bench". */

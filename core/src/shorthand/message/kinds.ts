@@ -34,13 +34,16 @@ export function kindOf(text: string, typed: TypedLine): Kind {
   const words = wordsIn(text);
   const named = isNamed(typed);
   const isHeadingOnly = words.every((w) => headingWords.has(w));
-  if (!named && isHeadingOnly && !hasScheme(typed)) return 'heading';
+  const isPreparing = typed.entry?.movement.family === 'preparation';
+  if ((!named || isPreparing) && isHeadingOnly && !hasScheme(typed)) return 'heading';
+  if (words.length <= 4 && words[words.length - 1] === 'day' && !hasScheme(typed)) return 'heading';
   const opens = words[0] ?? '';
   if (typed.isForeign) return hasScheme(typed) || !addressing.has(opens) ? 'unknown' : 'remark';
   if (!named) {
     if (/:\s*$/.test(text) && !hasDose(typed)) return 'heading';
     if (hasDose(typed) && !words.some((w) => forAll.has(w)) && isMostlyRead(text, typed)) return 'dose';
-    return hasScheme(typed) && !addressing.has(opens) ? 'unknown' : 'remark';
+    const isForAll = words.some((w) => forAll.has(w));
+    return hasScheme(typed) && !addressing.has(opens) && !isForAll ? 'unknown' : 'remark';
   }
   if (hasScheme(typed)) return 'movement';
   if (addressing.has(opens) || words.includes('?')) return 'remark';

@@ -95,10 +95,17 @@ export class MessageReader {
     }
     const isInside = /\bwarm[\s-]?ups?\b/i.test(text);
     if (called === null && !this.isWarmup && !isInside) return false;
-    const item = typedWarmup(called ?? text, this.context.newId('warm'), this.context.unit, this.pool);
-    if (item) this.warmup.push(item);
-    else if (called !== null || isInside) this.put({ text: raw.trim(), kind: 'remark' });
-    else if (kindOf(text, this.read(text)) === 'heading') return false;
+    const said = called ?? text;
+    const { newId, unit } = this.context;
+    const items = piecesOf(said, unit, this.pool).map((piece) => ({
+      text: piece.text,
+      item: typedWarmup(piece.text, newId('warm'), unit, this.pool),
+    }));
+    if (items.some(({ item }) => item))
+      for (const { item, text: words } of items)
+        if (item) this.warmup.push(item);
+        else this.put({ text: words, kind: 'remark' });
+    else if (called === null && !isInside && kindOf(text, this.read(text)) === 'heading') return false;
     else this.put({ text: raw.trim(), kind: 'remark' });
     return true;
   }

@@ -40,6 +40,7 @@ export function typedWarmup(
       ? moduleOf(scheme).plain(scheme).reps.hi
       : (typed.partly.reps?.hi ?? null);
   // Loads, and a dose nobody gave, are no warm-up item but a ramp or a remark.
+  if (seconds === null && typed.unknown.some((u) => /\d/.test(u))) return null;
   if (typed.patch.loadKg !== undefined || (reps === null && seconds === null && typed.unknown.length > 0))
     return null;
   const sets = scheme ? setCountOf(scheme) : (typed.partly.sets ?? 1);

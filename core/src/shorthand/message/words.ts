@@ -60,7 +60,7 @@ export const columnOf: Record<
 
 /** Openings of a sentence to the client: no movement is asked for by it. */
 export const addressing = set(
-  'let film keep focus add drink remember make try please if good great nice well done thanks thank have get send text message watch think use take when dont do enjoy smash crush go rest all everything tempo each every aim stay stop start you your we i this that these note nb ps increase reduce lower drop listen call log record',
+  'skip no let film keep focus add drink remember make try please if good great nice well done thanks thank have get send text message watch think use take when dont do enjoy smash crush go rest all everything tempo each every aim stay stop start you your we i this that these note nb ps increase reduce lower drop listen call log record',
 );
 
 /** Words that speak of many movements at once. */

@@ -78,7 +78,8 @@ export class Line {
     const joins = slash ? ['-', 'to', '/'] : ['-', 'to'];
     // "5 -10%" is 5 and less ten: a dash that joins stands the same way on both sides.
     const isEven = this.is(first.to, 'to') || this.isTight(first.to) === this.isTight(first.to + 1);
-    if (this.is(first.to, ...joins) && isEven) {
+    const isTightSlash = !this.is(first.to, '/') || this.isTight(first.to);
+    if (this.is(first.to, ...joins) && isEven && isTightSlash) {
       const second = this.figure(first.to + 1, comma);
       // "8-10-12" is a list, no span; "8-10 - 90s" is a span and something else.
       const goesOn =

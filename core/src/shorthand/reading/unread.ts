@@ -2,7 +2,7 @@ import type { Line } from './line';
 import type { Reading } from './reading';
 
 /** Words that say nothing alone. */
-const empty = new Set(['rep', 'reps', 'set', 'sets', 'about']);
+const empty = new Set(['rep', 'reps', 'set', 'sets', 'about', 'tempo']);
 const signs = '- + / @ , ; : | ( ) [ ] · . * _ # = ~ " \' > < ! ? & % \\'.split(' ');
 /** What joins, left out where what is kept begins; fewer of them where it ends: "elbows in" ends with a word. */
 const opening = new Set([

@@ -23,7 +23,16 @@ export interface Found {
   misses: number;
 }
 
-const tools = new Set(['dumbbell', 'barbell', 'cable', 'machine', 'rope', 'bar', 'ez']);
+/** What a movement is done with. */
+export const tools: ReadonlySet<string> = new Set([
+  'dumbbell',
+  'barbell',
+  'cable',
+  'machine',
+  'rope',
+  'bar',
+  'ez',
+]);
 /** Words of a run a name is looked for in. */
 export const LONGEST = 7;
 const foundBefore = new WeakMap<readonly Entry[], Map<string, Found | null>>();

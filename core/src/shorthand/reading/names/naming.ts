@@ -2,7 +2,7 @@ import type { Entry } from '../../../movements/model';
 import type { Match } from '../../../movements/search';
 import type { Line } from '../line';
 import { answer, isQualifier, namesWithAny } from './answers';
-import { isForeign, LONGEST, narrowed, withoutSettings, type Found } from './in-run';
+import { isForeign, LONGEST, narrowed, tools, withoutSettings, type Found } from './in-run';
 import { runsOf, type Item, type Run } from './runs';
 import { smallWords } from './words';
 
@@ -48,8 +48,7 @@ export function named(line: Line, isTaken: readonly boolean[], text: string, poo
   const name = narrower?.name ?? found.name;
   // The same said in other words: "machine fly (pec deck)".
   const again = runs.filter(
-    (r) =>
-      r !== run && r.every((item) => name.any.has(item.word)) && r.some((item) => !isQualifier(item.word)),
+    (r) => r !== run && r.every((item) => name.any.has(item.word)) && saysItAgain(line, r),
   );
   const items = [...inName, ...(narrower?.pieces ?? []), ...again.flat()];
   return {
@@ -66,6 +65,16 @@ function within(line: Line, items: readonly Item[]): number[] {
   const last = items[items.length - 1]!.to;
   const places = Array.from({ length: last - items[0]!.from }, (_, k) => items[0]!.from + k);
   return places.filter((i) => line.is(i, '-', "'") || smallWords.has(line.text(i)));
+}
+
+/** Other words for the whole movement, for what it is done with, or alone in brackets. */
+function saysItAgain(line: Line, run: Run): boolean {
+  const from = run[0]!.from;
+  const { to } = run[run.length - 1]!;
+  const isBracketed = line.is(from - 1, '(') && line.is(to, ')');
+  return (
+    run.some((item) => !isQualifier(item.word)) || run.every((item) => tools.has(item.word)) || isBracketed
+  );
 }
 
 const piecesOf = (items: readonly Item[]): number[] =>

@@ -11,6 +11,7 @@ import {
   loadAfterTimes,
   loadRepsSets,
   loadsAndReps,
+  repsThenLoads,
 } from './load';
 import { pause, squeezeBetween } from './pause';
 import { percent } from './percent';
@@ -50,6 +51,7 @@ export const readers: readonly Reader[] = [
   bareEffort,
   loadsAndReps,
   loadRepsSets,
+  repsThenLoads,
   percent,
   rest,
   tempo,

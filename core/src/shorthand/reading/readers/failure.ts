@@ -7,10 +7,15 @@ const asMany = ['amrap', 'failure', 'fail', 'f', 'max', 'amap'];
 
 /** "to failure", "AMRAP", "max reps": the place after it. */
 function failureAt(line: Line, i: number): number | null {
-  const at = line.past(i, 'to', 'til', 'till', 'until', 'go', 'take', 'it', 'is', '-', ':', 'near');
+  const at = line.past(i, '@', 'to', 'til', 'till', 'until', 'go', 'take', 'it', 'is', '-', ':', 'near');
   if (line.is(at, 'failure', 'fail') && at > i) return at + 1;
   if (line.is(at, 'amrap', 'amap')) return at + 1;
-  return line.run(at, 'max', 'reps') ?? line.run(at, 'max', 'effort');
+  return (
+    line.run(at, 'as', 'many', 'as', ['possible', 'you'], ['can']) ??
+    line.run(at, 'as', 'many', 'as', 'possible') ??
+    line.run(at, 'max', 'reps') ??
+    line.run(at, 'max', 'effort')
+  );
 }
 
 /** Words that turn it round: "not to failure", "close to failure", "short of failure", "never". */
@@ -37,6 +42,11 @@ const refusing = [
 
 /** Said not to: kept as it was said, and nothing of it is read as failure. */
 export const notToFailure: Reader = (line, i) => {
+  // "last 2 sets to failure": more than the last and fewer than all.
+  if (line.is(i, 'last', 'final', 'first') && line.whole(i + 1) !== null && line.is(i + 2, ...setWords)) {
+    const open = failureAt(line, line.past(i + 3, 'are', 'go'));
+    if (open !== null) return [remark(i, open, 1.4)];
+  }
   let at = i;
   if (line.is(at, 'do') && line.is(at + 1, 'not')) at++;
   if (!line.is(at, ...refusing)) return [];
@@ -84,7 +94,7 @@ export const toFailure: Reader = (line, i) => {
     ? lastSet(line, open)
     : null;
   if (closing !== null) return [ofLast(i, closing)];
-  const times = line.times(open);
+  const times = line.times(line.is(open, ')') ? open + 1 : open);
   const count = times === null ? null : line.whole(times);
   if (count !== null && count >= 1 && count <= 12) {
     const to = line.is(times! + 1, ...setWords) ? times! + 2 : times! + 1;

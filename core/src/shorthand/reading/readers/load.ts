@@ -55,7 +55,8 @@ export const load: Reader = (line, i) => {
   const unit = unitAt(line, first.to);
   if (unit) {
     const to = whose(line, first.to + 1);
-    if (aSide(line, first.to + 1) !== null || line.is(i - 1, '+')) return found;
+    if (aSide(line, first.to + 1) !== null || line.is(i - 1, '+') || line.is(first.to + 1, 'bar'))
+      return found;
     if (line.is(i - 1, ...changing)) return [...found, remark(i - 1, restOfPart(line, to), 1.2)];
     // What is added to last time's load is no load.
     found.push(...put(i, to, { values: [first.value], unit }, isPair ? 1.2 : 1));
@@ -282,6 +283,8 @@ function onTopOfBody(line: Line, i: number): Reading[] {
   const figure = line.figure(body + 1, true);
   const unit = figure && unitAt(line, figure.to);
   if (!figure || !unit) return [];
+  const side = aSide(line, figure.to + 1);
+  if (side !== null) return [remark(i, side, 1.3)];
   if (
     body === i &&
     line.is(figure.to + 1, 'from', 'on', 'than', 'over', 'vs', 'to', 'each', 'per', 'a', 'next', 'every')
@@ -299,3 +302,30 @@ function aSideOfTheBar(line: Line, i: number): Reading[] {
   if (to === null) return [];
   return line.is(past, 'plates', 'plate') || unitAt(line, figure.to) ? [remark(i, to, 1.3)] : [];
 }
+
+/** "10 @ 60, 8 @ 70, 6 @ 80" and "10x60, 8x70": repetitions, then the load, set by set. */
+export const repsThenLoads: Reader = (line, i) => {
+  const values: number[] = [];
+  const list: { lo: number; hi: number }[] = [];
+  let unit: MassUnit | null = null;
+  let at = i;
+  for (;;) {
+    const n = line.whole(at);
+    if (n === null || n < 1 || n > 30) break;
+    const past = line.is(at + 1, 'reps', 'rep') ? at + 2 : at + 1;
+    const figure = line.is(past, '@', 'at', 'x', '*') ? line.figure(past + 1, true) : null;
+    if (!figure || figure.value <= 30 || line.is(figure.to, '%')) break;
+    const here = unitAt(line, figure.to);
+    unit ??= here;
+    values.push(figure.value);
+    list.push({ lo: n, hi: n });
+    at = here ? figure.to + 1 : figure.to;
+    if (!line.is(at, ',', ';', '/', 'then') || line.whole(at + 1) === null) break;
+    at++;
+  }
+  const last = line.is(at - 1, ',', ';', '/', 'then') ? at - 1 : at;
+  if (values.length < 2) return [];
+  const load: SaidLoad = { values, unit: unit ?? line.unit };
+  const as = values.map((v, k) => `${list[k]!.lo} with ${said({ values: [v], unit: load.unit })}`).join(', ');
+  return [reading(i, last, ['sets', 'reps', 'load'], as, { load, list }, 1.2)];
+};

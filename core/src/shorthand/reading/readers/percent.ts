@@ -38,6 +38,8 @@ function liftAt(line: Line, i: number): { lift: string; to: number } | null {
 /** "@70%", "80% of max", "85 % 1RM", "75% of bench max", "70% of his bench". */
 export const percent: Reader = (line, i) => {
   const start = line.past(i, '@', 'at', '(');
+  // "75/85/95%" is one share a set: no line can say so.
+  if (line.is(i - 1, '/', ',', '-') && line.figure(i - 2)) return [];
   const span = line.span(start);
   if (!span || span.lo < 10 || span.hi > 150 || !line.is(span.to, '%', 'percent')) return [];
   // Of a span the middle; a share is a whole number.

@@ -121,6 +121,15 @@ export const reserve: Reader = (line, i) => {
 
 /** "first two sets 2 RIR, last set 0 RIR". */
 export const fromFirstToLast: Reader = (line, i) => {
+  const early = scaled(line, i);
+  const named = early ? line.run(early.to, ['first', 'on', 'for'], ['set', 'first', 'the']) : null;
+  if (early && named !== null && line.is(line.past(named, 'first', 'set'), ',', ';', 'and', 'then')) {
+    // "RPE 7 first set, RPE 9 last set".
+    const next = scaled(line, line.past(named, 'first', 'set', ',', ';', 'and', 'then', '@'));
+    const closing = next ? lastSet(line, next.to) : null;
+    if (next && closing !== null)
+      return left(i, closing, { first: early.reserve.first, last: next.reserve.last }, 1.2);
+  }
   if (!line.is(i, 'first')) return [];
   // "first two sets": a figure here counts sets.
   let at = line.past(i + 1, 'sets', 'set');
@@ -129,7 +138,10 @@ export const fromFirstToLast: Reader = (line, i) => {
   const first = scaled(line, at);
   if (!first) return [];
   const end = lastSet(line, line.past(first.to, ',', ';', 'and', 'then'));
-  const last = end === null ? null : scaled(line, line.past(end, ':', '@', 'at', 'with', 'to'));
+  const at0 = end === null ? 0 : line.past(end, ':', '@', 'at', 'with', 'to');
+  if (end !== null && line.is(at0, 'failure', 'amrap'))
+    return left(i, at0 + 1, { first: first.reserve.first, last: 0 }, 1.3);
+  const last = end === null ? null : scaled(line, at0);
   if (!last) return [];
   return left(i, last.to, { first: first.reserve.first, last: last.reserve.last }, 1.1);
 };

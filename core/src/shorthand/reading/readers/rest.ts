@@ -32,7 +32,8 @@ export const rest: Reader = (line, i) => {
   if (line.is(start, ...restWords)) {
     const isShort = line.is(start, 'r');
     const at = line.past(start + 1, ':', '=', 'for', 'is', 'of', '~', 'about', '-');
-    const d = isShort && at === start + 1 ? null : duration(line, at);
+    const said = duration(line, at);
+    const d = isShort && at === start + 1 && !said?.hasUnit ? null : said;
     if (d && (d.hasUnit || !line.is(d.to, '%', 'kg', 'rir', 'rpe', 'x')))
       found.push(...put(i, closing(line, i, betweenSets(line, d.to)), d, isShort ? 0.9 : 1.1));
     else if (!d && !isShort && line.isWord(at)) found.push(remark(i, restOfPart(line, at), 1.1));
@@ -45,13 +46,20 @@ export const rest: Reader = (line, i) => {
     else if (d.hasUnit && betweenSets(line, d.to) > d.to)
       found.push(...put(i, closing(line, i, betweenSets(line, d.to)), d));
     // A time that stands alone between two edges is a rest: nothing else is said so.
-    else if (start === i && d.hasUnit && d.lo >= 15 && isAlone(line, i, d.to))
+    else if (start === i && d.hasUnit && d.lo >= 15 && (isAlone(line, i, d.to) || isLast(line, i, d)))
       found.push(...put(i, d.to, d, 0.8));
   }
   if (line.run(i, ['no', 'minimal', 'little', 'short', 'full'], ['rest', 'rests']) !== null)
     found.push(remark(i, restOfPart(line, i + 2), 1.1));
   return found;
 };
+/** Minutes at the end of a line, after its sets: "bench 3x5 3min". */
+const isLast = (line: Line, from: number, { lo, to }: { lo: number; to: number }): boolean =>
+  lo >= 60 &&
+  lo % 30 === 0 &&
+  to === line.length &&
+  line.figure(from - 1) !== null &&
+  line.times(from - 2) !== null;
 const isAlone = (line: Line, from: number, to: number): boolean =>
   from > 0 && line.isEdge(from - 1) && line.isEdge(to) && !line.is(from - 2, 'w');
 const closing = (line: Line, from: number, to: number): number =>

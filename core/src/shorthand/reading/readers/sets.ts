@@ -63,7 +63,8 @@ export const setsAndReps: Reader = (line, i) => {
   if (sets) {
     const times = line.times(sets.to);
     const reps = times === null ? null : repsAt(line, times, true);
-    if (reps) {
+    // So many repetitions are a load.
+    if (reps && reps.reps.hi < 60) {
       found.push(both(i, reps.to, sets.sets, reps.reps));
       // "5x5x100kg" and "3x10 sets" go on elsewhere.
     }
@@ -91,6 +92,16 @@ export const setsAndReps: Reader = (line, i) => {
   if (reps && (line.is(reps.to - 1, ...repWords) || line.times(reps.to) !== null)) {
     const at = line.past(reps.to, 'x', '*', ',', 'for', '/', '-');
     const count = setsAt(line, at);
+    // "12 reps x 3": the other figure can only be sets.
+    const isTimes = line.is(reps.to - 1, ...repWords) && line.times(reps.to) === at;
+    if (
+      count &&
+      isTimes &&
+      !line.is(count.to, ...setWords) &&
+      line.times(count.to) === null &&
+      !isMeasure(line, count.to)
+    )
+      found.push(both(i, count.to, count.sets, reps.reps));
     if (count && at > reps.to && line.is(count.to, ...setWords))
       found.push(both(i, count.to + 1, count.sets, reps.reps));
   }
