@@ -3,7 +3,7 @@ import { startingLine } from '../schools/starting-line';
 import type { Line } from '../session/document';
 import { setCountOf, turnedInto, withSetCount, type Scheme } from '../session/schemes';
 import { moduleOf } from '../session/schemes/all';
-import type { TypedLine } from './typed-line';
+import type { TypedLine } from './reading/read-line';
 
 type Partly = TypedLine['partly'];
 

@@ -1,57 +1,13 @@
 import { emptyNotebook, offeredEntries } from '../movements/notebook';
 import type { Entry } from '../movements/model';
 import { wordsOf } from '../movements/name-words';
-import type { Match } from '../movements/search';
 import { schools } from '../schools/schools';
-import type { Block, Line, Session, WarmupItem } from '../session/document';
+import type { Block, Session } from '../session/document';
 import { singleBlock } from '../session/starting';
+import type { Pasted, PasteContext, PastedRow } from './message/model';
 import { MessageReader } from './message/reader';
-import { readHead, readWarmup, readWrittenLine, unescaped, type TextContext } from './session-text';
-import {
-  keepingUnknown,
-  lineFromTyped,
-  readTypedLine,
-  type ReadingHelp,
-  type TypedLine,
-  type Understood,
-} from './typed-line';
-
-/** A piece of a pasted text and what became of it. */
-export interface PastedRow {
-  /** As it stood. */
-  text: string;
-  /** A movement, one nobody knows, a heading, or a remark to the client. */
-  kind: 'movement' | 'unknown' | 'heading' | 'remark';
-  /** Null where no movement was recognised; then the text is kept. */
-  line: Line | null;
-  /** Goes in turn with the movement before. */
-  paired: boolean;
-  name: string;
-  understood: Understood[];
-  unknown: string[];
-  /** Other movements the words could mean. */
-  choices: Match[];
-  typed?: TypedLine;
-}
-
-export interface Pasted {
-  rows: PastedRow[];
-  warmup: WarmupItem[];
-  head: Partial<Session>;
-  /** Seconds between the movements of a pair, where the text says so, by the row it begins with. */
-  between: ReadonlyMap<number, number>;
-  /** Where the text holds several days: the title of each, and its rows. */
-  days: { title: string; from: number; to: number }[];
-  /** Why nothing was read at all; null where it was. */
-  refused: string | null;
-}
-
-export interface PasteContext extends TextContext {
-  school: Session['school'];
-  /** Gives a new id for each stem. */
-  newId: (stem: string) => string;
-  help?: ReadingHelp;
-}
+import { readHead, readWarmup, readWrittenLine, unescaped } from './session-text';
+import { keepingUnknown, lineFromTyped, readTypedLine } from './typed-line';
 
 /** Letters of a message that are read at once. */
 export const LONGEST_MESSAGE = 20_000;
@@ -161,3 +117,5 @@ export function blocksOfPasted(
   });
   return blocks;
 }
+
+export type { Pasted, PasteContext, PastedRow } from './message/model';

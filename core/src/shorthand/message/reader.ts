@@ -2,7 +2,7 @@ import { schools } from '../../schools/schools';
 import type { Entry } from '../../movements/model';
 import { withSetCount } from '../../session/schemes';
 import { lineFromTyped, readTypedLine, type TypedLine } from '../typed-line';
-import type { PasteContext, PastedRow } from '../pasted';
+import type { PasteContext, PastedRow } from './model';
 import { cleaned, type Cleaned } from './clean';
 import { hasScheme, isDay, kindOf, slotsOf } from './kinds';
 import { piecesOf } from './pieces';
