@@ -1,4 +1,4 @@
-/* global document, PerformanceObserver, performance, window -- the functions given to the page run there */
+/* global document, window -- the functions given to the page run there */
 import { rmSync } from 'node:fs';
 import { chromium } from '@playwright/test';
 import { chromiumPath } from '../scripts/ground.mjs';
