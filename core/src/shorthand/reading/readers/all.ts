@@ -2,24 +2,17 @@ import type { Reader } from '../reading';
 import { benchAngle } from './bench';
 import { notToFailure, toFailure } from './failure';
 import { columns, eachItsOwn, repsSetBySet } from './lists';
-import {
-  bareEffort,
-  bareLoad,
-  bareLoads,
-  threeFigures,
-  load,
-  loadAfterTimes,
-  loadRepsSets,
-  loadsAndReps,
-  repsThenLoads,
-} from './load';
+import { bareEffort, bareLoad, load, loadAfterTimes } from './load';
+import { otherWays } from './other-ways';
 import { pause, squeezeBetween } from './pause';
 import { percent } from './percent';
 import { fromFirstToLast, reserve, reserveOfLast } from './reserve';
 import { rest } from './rest';
 import { labelled, repsAlone, setsAndReps } from './sets';
+import { bareLoads, loadRepsSets, loadsAndReps, repsThenLoads, threeFigures } from './set-loads';
 import { eachSide, gripAndTuck, rangeOfMotion } from './setting';
-import { burnOuts, drops, holds, mechanicalDrops, otherWays, restPauses } from './technique';
+import { drops, restPauses } from './stages';
+import { burnOuts, holds, mechanicalDrops } from './technique';
 import { slowLowering, tempo } from './tempo';
 import { topAndBackOffs } from './top-set';
 
