@@ -6,8 +6,16 @@ import { applyEdit, type Edit } from '../session/edits';
 import type { Effect, Finding, Fix, FixDraft } from './model';
 import { loudness, mattersOf, type Matter } from './review';
 
-/** Sets and stages that are laid out again in looking for remedies, at most: enough for a long session. */
-const MOST_LAID = 4000;
+/** Drafts that are tried for a session of one set. */
+const MOST_TRIED = 15_000;
+/**
+ * Drafts that are tried at one go: some sixty for a session of forty sets, a handful for one of two hundred and
+ * forty, of which each takes several times as long.
+ */
+const mostTried = (s: Measured): number => {
+  const bouts = s.lines.reduce((n, m) => n + m.sets.length, 0);
+  return MOST_TRIED / Math.max(1, bouts) ** 1.5;
+};
 
 /** Less of a hard set than this is no change of the dose. */
 const LEAST_DOSE = 0.05;
@@ -97,15 +105,11 @@ function leavingOut(s: Measured, { on }: Matter): FixDraft[] {
 /**
  * The findings of a session with their remedies, loudest first, looked for step by step: between two steps whoever
  * draws the screen may have the machine, and the findings that are through. A remedy removes its own finding, brings no stop, and says whatever else
- * comes of it: each was done to a copy and looked at. In a very long session the quieter findings go without.
+ * comes of it: each was done to a copy and looked at. No more than `most` are tried, for the loudest findings first.
  */
-export function* lookingForRemedies(s: Measured): Generator<readonly Finding[], Finding[]> {
+export function* lookingForRemedies(s: Measured, most = Infinity): Generator<readonly Finding[], Finding[]> {
   const all = mattersOf(s);
-  const bouts = Math.max(
-    1,
-    s.lines.reduce((n, m) => n + m.sets.length, 0),
-  );
-  let left = MOST_LAID / bouts;
+  let left = most;
   const findings: Finding[] = [];
   for (const matter of all) {
     const { drafts, ...finding } = matter;
@@ -126,9 +130,9 @@ export function* lookingForRemedies(s: Measured): Generator<readonly Finding[], 
   return findings;
 }
 
-/** The same at one go. */
+/** The same at one go; in a very long session the quieter findings go without. */
 export function remedied(s: Measured): Finding[] {
-  const looking = lookingForRemedies(s);
+  const looking = lookingForRemedies(s, mostTried(s));
   for (;;) {
     const step = looking.next();
     if (step.done) return step.value;
