@@ -73,7 +73,7 @@ test('a movement is found by any of its names, arrows walk what was found', asyn
 test('nothing by that name is said; Escape closes', async () => {
   const { ask, user } = start();
   expect(await ask('qqzzq')).toEqual([]);
-  expect(screen.getByText('Nothing by that name.')).toBeTruthy();
+  expect(await screen.findByText('Nothing by that name.')).toBeTruthy();
   await user.keyboard('{Escape}');
   expect(screen.queryByRole('combobox')).toBeNull();
 });
