@@ -127,3 +127,42 @@ test.each([
   expect(schemeText(read.patch.scheme!)).toBe(scheme);
   expect(read.unknown).toEqual([]);
 });
+
+test.each([
+  ['Incline DB 4x8 bench on 2nd notch', 'incline-dumbbell-press', 30],
+  ['incline bench second notch 3x8', 'incline-barbell-press', 30],
+  ['db press 3x10 on the third notch', 'incline-dumbbell-press', 45],
+])('%p: the notch is one of the benches at hand', (text, id, benchDeg) => {
+  const typed = readTypedLine(text, 'kg', undefined, { notchesDeg: [0, 15, 30, 45, 60] });
+  expect([typed.entry?.id, typed.rig.benchDeg, typed.unknown]).toEqual([id, benchDeg, []]);
+  // Without a gym nobody knows where that is.
+  expect(readTypedLine(text, 'kg').unknown.join(' ')).toMatch(/notch/);
+});
+
+test('what the coach says a figure means is what it means', () => {
+  const read = (meant: string[]) => readTypedLine('lat raise 3x15 @8', 'kg', undefined, { meant });
+  expect(read([]).patch).not.toHaveProperty('loadKg');
+  expect(
+    read([])
+      .stretches.find((s) => s.as === null)!
+      .others.sort(),
+  ).toEqual(['8 kg', 'leave 2']);
+  expect(read(['8 kg']).patch).toMatchObject({ loadKg: 8 });
+  expect(read(['leave 2']).patch).toMatchObject({ reserve: { first: 2, last: 2 } });
+});
+
+test.each([
+  ['leg press 4x12', true],
+  ['pull-ups 4x8', true],
+  ['Squats 5x5 100kg', true],
+  ['press 3x8', false],
+  ['push', false],
+])('%p names nothing of the catalogue, and is never turned into what it has', (text, isForeign) => {
+  const typed = readTypedLine(text, 'kg');
+  expect([typed.entry, typed.isForeign, lineFromTyped(typed, schools.evidence, 'x')]).toEqual([
+    null,
+    isForeign,
+    null,
+  ]);
+  expect(typed.unknown.length).toBeGreaterThan(0);
+});

@@ -32,7 +32,7 @@ export const benchAngle: Reader = (line, i) => {
 export const notchReader =
   (notchesDeg: readonly number[]): Reader =>
   (line, i) => {
-    let at = line.past(i, 'bench', 'on', 'at', 'in', 'the');
+    let at = line.past(i, 'on', 'at', 'in', 'the');
     const word = order.indexOf(line.text(at));
     const value = line.whole(at);
     const ordinal = line.is(at + 1, 'st', 'nd', 'rd', 'th');
