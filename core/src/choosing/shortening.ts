@@ -5,6 +5,7 @@ import { applyEdit, type Edit } from '../session/edits';
 import type { Session } from '../session/document';
 import { setCountOf, withSetCount } from '../session/schemes';
 import { shortages } from './at-once';
+import { atOneGo } from '../units/steps';
 import { sameRegions } from './overlap';
 import { worthOf } from './worth';
 
@@ -75,10 +76,5 @@ export function* shortening(
 }
 
 /** The same at one go. */
-export function shortened(session: Session, context: Context, minutes: number): Edit | null {
-  const looking = shortening(session, context, minutes);
-  for (;;) {
-    const step = looking.next();
-    if (step.done) return step.value;
-  }
-}
+export const shortened = (session: Session, context: Context, minutes: number): Edit | null =>
+  atOneGo(shortening(session, context, minutes));

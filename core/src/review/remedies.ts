@@ -3,6 +3,7 @@ import { measure, workingSets } from '../measure/measure';
 import type { Measured } from '../measure/model';
 import { sessionSchema } from '../session/document';
 import { applyEdit, type Edit } from '../session/edits';
+import { atOneGo } from '../units/steps';
 import type { Effect, Finding, Fix, FixDraft } from './model';
 import { loudness, mattersOf, type Matter } from './review';
 
@@ -131,10 +132,4 @@ export function* lookingForRemedies(s: Measured, most = Infinity): Generator<rea
 }
 
 /** The same at one go; in a very long session the quieter findings go without. */
-export function remedied(s: Measured): Finding[] {
-  const looking = lookingForRemedies(s, mostTried(s));
-  for (;;) {
-    const step = looking.next();
-    if (step.done) return step.value;
-  }
-}
+export const remedied = (s: Measured): Finding[] => atOneGo(lookingForRemedies(s, mostTried(s)));

@@ -41,12 +41,12 @@ export function kindOf(text: string, typed: TypedLine): Kind {
   if (typed.isForeign) return hasScheme(typed) || !addressing.has(opens) ? 'unknown' : 'remark';
   if (!named) {
     if (/:\s*$/.test(text) && !hasDose(typed)) return 'heading';
-    if (hasDose(typed) && !words.some((w) => forAll.has(w)) && isMostlyRead(text, typed)) return 'dose';
     const isForAll = words.some((w) => forAll.has(w));
+    if (hasDose(typed) && !isForAll && isMostlyRead(text, typed)) return 'dose';
     return hasScheme(typed) && !addressing.has(opens) && !isForAll ? 'unknown' : 'remark';
   }
   if (hasScheme(typed)) return 'movement';
-  if (addressing.has(opens) || words.includes('?')) return 'remark';
+  if (addressing.has(opens)) return 'remark';
   // Named without sets: its own line, or a sentence that mentions it.
   const at = nameAt(typed) ?? 0;
   const before = wordsIn(text.slice(0, at)).length;

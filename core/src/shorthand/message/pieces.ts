@@ -1,8 +1,8 @@
-import type { Entry } from '../../movements/model';
 import type { MassUnit } from '../../units/mass';
 import { Line } from '../reading/line';
 import { tokensOf } from '../reading/tokens';
-import { readTypedLine, type TypedLine } from '../typed-line';
+import type { TypedLine } from '../typed-line';
+import { isNamed } from './kinds';
 
 /** A part of a line that names one movement. */
 export interface Piece {
@@ -68,27 +68,32 @@ function jointsIn(line: Line): Joint[] {
  * One line can hold several movements: "bench 4x8, then flys 3x12 super w/ push-ups". It is parted only where both
  * sides name one; joints that pair go with the movement after them.
  */
-export function piecesOf(text: string, unit: MassUnit, pool: readonly Entry[], known?: TypedLine): Piece[] {
+export function piecesOf(
+  text: string,
+  unit: MassUnit,
+  readAs: (text: string) => TypedLine,
+  known?: TypedLine,
+): Piece[] {
   // A comma or "then" inside something that was read joins its parts.
   const all = jointsIn(new Line(tokensOf(text), unit));
   if (all.length === 0) return [{ text: text.trim(), paired: false }];
-  const read = known ?? readTypedLine(text, unit, pool);
+  const read = known ?? readAs(text);
   const whole = read.stretches.filter((s) => s.as !== null && s.as !== read.entry?.name);
   const joints = all.filter((j) => !whole.some((s) => s.from < j.from && j.to < s.to));
-  const found: (Piece & { isNamed: boolean; from: number })[] = [];
+  const found: (Piece & { isLift: boolean; from: number })[] = [];
   let from = 0;
   let pairs = false;
   const put = (to: number): void => {
     const part = text.slice(from, to).trim();
     if (part === '') return;
     const last = found[found.length - 1];
-    const typed = /[a-z]{2}/i.test(part) ? readTypedLine(part, unit, pool) : undefined;
-    const isNamed = typed !== undefined && names(typed);
-    if (last && !(isNamed && last.isNamed)) {
+    const typed = /[a-z]{2}/i.test(part) ? readAs(part) : undefined;
+    const isLift = typed !== undefined && (typed.isForeign || isNamed(typed));
+    if (last && !(isLift && last.isLift)) {
       last.text = text.slice(last.from, to).trim();
       last.typed = undefined;
-      last.isNamed ||= isNamed;
-    } else found.push({ text: part, paired: pairs && found.length > 0, isNamed, from, typed });
+      last.isLift ||= isLift;
+    } else found.push({ text: part, paired: pairs && found.length > 0, isLift, from, typed });
     pairs = false;
   };
   for (const joint of joints) {
@@ -99,6 +104,3 @@ export function piecesOf(text: string, unit: MassUnit, pool: readonly Entry[], k
   put(text.length);
   return found.map(({ text: piece, paired, typed }) => ({ text: piece, paired, typed }));
 }
-
-const names = ({ isForeign, entry, choices }: TypedLine): boolean =>
-  isForeign || (entry !== null && (choices[0]?.score ?? 0) >= 0.7);

@@ -97,7 +97,7 @@ export class MessageReader {
     if (called === null && !this.isWarmup && !isInside) return false;
     const said = called ?? text;
     const { newId, unit } = this.context;
-    const items = piecesOf(said, unit, this.pool).map((piece) => ({
+    const items = piecesOf(said, unit, (piece) => this.read(piece)).map((piece) => ({
       text: piece.text,
       item: typedWarmup(piece.text, newId('warm'), unit, this.pool),
     }));
@@ -168,7 +168,7 @@ export class MessageReader {
 
   private remark({ text, isIndented }: Cleaned, raw: string): void {
     const last = this.rows[this.rows.length - 1];
-    if ((isIndented || /^\s*[-–•*]/.test(raw)) && isIndented && last?.line) {
+    if (isIndented && last?.line) {
       last.text = `${last.text}, ${text}`;
       last.unknown = [...last.unknown, text];
     } else this.put({ text: raw.trim(), kind: 'remark' });
@@ -192,7 +192,12 @@ export class MessageReader {
     const sets =
       Number(opening?.[2] ?? opening?.[3] ?? (text.length < clean.text.length ? rounds?.[1] : undefined)) ||
       null;
-    const pieces = piecesOf(text, this.context.unit, this.pool, text === clean.text ? whole : undefined);
+    const pieces = piecesOf(
+      text,
+      this.context.unit,
+      (piece) => this.read(piece),
+      text === clean.text ? whole : undefined,
+    );
     const isTurn = opening !== null || closing !== null || (rounds !== null && sets !== null);
     const inGroup = this.inGroup(clean);
     inGroup.paired ||= this.joinsNext;

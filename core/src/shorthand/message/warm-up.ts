@@ -4,6 +4,7 @@ import { setCountOf } from '../../session/schemes';
 import { moduleOf } from '../../session/schemes/all';
 import type { MassUnit } from '../../units/mass';
 import { readTypedLine } from '../typed-line';
+import { isNamed } from './kinds';
 import { warmupOpening } from './words';
 
 /** A line without the words that call it a warm-up; null when it does not begin with them. */
@@ -31,7 +32,7 @@ export function typedWarmup(
   pool: readonly Entry[],
 ): WarmupItem | null {
   const typed = readTypedLine(text, unit, pool);
-  if (!typed.entry || typed.entry.own !== undefined || (typed.choices[0]?.score ?? 0) < 0.7) return null;
+  if (!typed.entry || typed.entry.own !== undefined || !isNamed(typed)) return null;
   const { scheme } = typed.patch;
   const seconds =
     scheme?.kind === 'hold' ? scheme.seconds : scheme || typed.partly.reps ? null : timeIn(text);

@@ -1,18 +1,7 @@
 import type { Entry } from '../../movements/model';
-import { choiceWords, type ChoiceKnob, type Rig } from '../../movements/rig';
+import { choiceWords, type Rig } from '../../movements/rig';
 import type { Line } from './line';
-
-/** Settings said in a word that is no part of the name. */
-const settingWords: Record<string, Rig> = {
-  neutral: { forearm: 'neutral' },
-  underhand: { forearm: 'supinated' },
-  supinated: { forearm: 'supinated' },
-  pronated: { forearm: 'pronated' },
-  overhand: { forearm: 'pronated' },
-  seated: { stance: 'seated' },
-  standing: { stance: 'standing' },
-  kneeling: { stance: 'kneeling' },
-};
+import { settingWords } from './names/words';
 
 /** Words of the line that set the movement up, where it has such a setting. */
 export function settingsIn(
@@ -27,9 +16,9 @@ export function settingsIn(
   for (let i = 0; i < line.length; i++) {
     const setting = isRead[i] || isTaken[i] ? undefined : settingWords[line.text(i)];
     if (!setting) continue;
-    const [knob, value] = Object.entries(setting)[0]! as [ChoiceKnob, string];
+    const [knob, value] = setting;
     if (!entry.movement.knobs[knob]?.options.includes(value)) continue;
-    Object.assign(rig, setting);
+    Object.assign(rig, { [knob]: value });
     found.push({ at: i, as: choiceWords(knob, value) });
     if (line.is(i + 1, 'grip')) found.push({ at: i + 1, as: choiceWords(knob, value) });
   }

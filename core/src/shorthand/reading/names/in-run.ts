@@ -11,7 +11,7 @@ import {
   type Name,
 } from './answers';
 import type { Item, Run } from './runs';
-import { foreign, qualifiers } from './words';
+import { foreign, qualifiers, settingWords } from './words';
 
 export interface Found {
   name: Name;
@@ -124,25 +124,16 @@ export function narrowed(
   return best;
 }
 
-/** Words that may be a setting of a movement as well as a part of a name. */
-const settings: Record<string, readonly ['forearm' | 'stance', string]> = {
-  neutral: ['forearm', 'neutral'],
-  underhand: ['forearm', 'supinated'],
-  supinated: ['forearm', 'supinated'],
-  seated: ['stance', 'seated'],
-  standing: ['stance', 'standing'],
-};
-
 /** The best name of a run; one that leaves settings to be said beside it, where it then fits whole. */
 export function withoutSettings(run: Run, pool: readonly Entry[]): { run: Run; found: Found | null } {
   const found = bestIn(run, pool);
-  const said = run.filter((item) => settings[item.word]);
+  const said = run.filter((item) => settingWords[item.word]);
   if (!found || said.length === 0) return { run, found };
   const bare = run.filter((item) => !said.includes(item) && item.word !== 'grip');
   const plain = bestIn(bare, pool);
   const knobs = plain?.name.entry.movement.knobs;
   const isSetting = said.every((item) => {
-    const [knob, value] = settings[item.word]!;
+    const [knob, value] = settingWords[item.word]!;
     return knobs?.[knob]?.options.includes(value);
   });
   const isMore =

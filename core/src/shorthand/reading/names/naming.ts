@@ -80,36 +80,29 @@ function saysItAgain(line: Line, run: Run): boolean {
 const piecesOf = (items: readonly Item[]): number[] =>
   items.flatMap((item) => Array.from({ length: item.to - item.from }, (_, k) => item.from + k));
 
-/** Every entry the words could mean, the one that was taken first. */
-function rivals(words: readonly string[], taken: Entry, pool: readonly Entry[]): Match[] {
+/** Every entry the words answer to, by its best name; `miss` is what a word costs that the name has not. */
+function matching(words: readonly string[], pool: readonly Entry[], miss: number, least: number): Match[] {
   const best = new Map<Entry, number>();
   for (const name of namesWithAny(words, pool)) {
-    const { entry } = name;
     const { sum, misses, spare } = answer(words, name);
-    const score = words.length === 0 ? 0 : sum / words.length - spare * 0.08 - misses * 0.1;
-    if (score >= 0.45 && score > (best.get(entry) ?? 0)) best.set(entry, score);
+    const score = sum / words.length - spare * 0.08 - misses * miss;
+    if (score >= least && score > (best.get(name.entry) ?? 0)) best.set(name.entry, score);
   }
-  return [...best]
-    .map(([entry, score]): Match => ({
+  return [...best].map(([entry, score]) => ({ entry, score }));
+}
+
+/** Every entry the words could mean, the one that was taken first. */
+const rivals = (words: readonly string[], taken: Entry, pool: readonly Entry[]): Match[] =>
+  matching(words, pool, 0.1, 0.45)
+    .map(({ entry, score }) => ({
       entry,
       score: entry === taken ? Math.max(score, 1) : Math.min(score, 1),
     }))
     .sort((a, b) => Number(b.entry === taken) - Number(a.entry === taken) || b.score - a.score)
     .slice(0, 6);
-}
 
 /** The nearest names to words that name none. */
-function near(run: Run, pool: readonly Entry[]): Match[] {
-  const words = run.map((item) => item.word).slice(0, LONGEST);
-  const best = new Map<Entry, number>();
-  for (const name of namesWithAny(words, pool)) {
-    const { entry } = name;
-    const { sum, spare } = answer(words, name);
-    const score = words.length === 0 ? 0 : sum / words.length - spare * 0.08;
-    if (score >= 0.3 && score > (best.get(entry) ?? 0)) best.set(entry, score);
-  }
-  return [...best]
-    .map(([entry, score]): Match => ({ entry, score }))
+const near = (run: Run, pool: readonly Entry[]): Match[] =>
+  matching(run.map((item) => item.word).slice(0, LONGEST), pool, 0, 0.3)
     .sort((a, b) => b.score - a.score)
     .slice(0, 6);
-}

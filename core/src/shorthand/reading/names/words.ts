@@ -12,6 +12,18 @@ export const qualifiers: ReadonlySet<string> = new Set(
   ),
 );
 
+/** Words that may be a setting of a movement as well as a part of a name. */
+export const settingWords: Readonly<Record<string, readonly ['forearm' | 'stance', string]>> = {
+  neutral: ['forearm', 'neutral'],
+  underhand: ['forearm', 'supinated'],
+  supinated: ['forearm', 'supinated'],
+  pronated: ['forearm', 'pronated'],
+  overhand: ['forearm', 'pronated'],
+  seated: ['stance', 'seated'],
+  standing: ['stance', 'standing'],
+  kneeling: ['stance', 'kneeling'],
+};
+
 /** Lifts the catalogue does not have, by the words that tell them. None of them is ever read as one it has. */
 export const foreign: readonly string[] = [
   'squat',

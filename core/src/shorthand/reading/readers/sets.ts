@@ -42,7 +42,8 @@ const measures = [
   '"',
   "'",
 ];
-export const isMeasure = (line: Line, i: number): boolean => line.is(i, ...measures);
+export const isMeasure = (line: Line, i: number): boolean =>
+  line.is(i, ...measures) && !(line.is(i, 'second') && line.is(i + 1, 'notch', 'hole', 'setting', 'set'));
 
 /** Sets from 1 to 12; of "3-4 sets" the more. */
 function setsAt(line: Line, i: number): { sets: number; to: number } | null {
