@@ -8,8 +8,9 @@ const floors = [
   ['schools', 'dose', 'loads'],
   ['measure'],
   ['choosing'],
+  ['examples'],
   ['review'],
-  ['log'],
+  ['log', 'evidence'],
   ['shorthand', 'formats'],
 ];
 

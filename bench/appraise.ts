@@ -1,5 +1,5 @@
 import { appraise, appraiseAtOnce } from '@drimbo/core';
-import { line, sampleClient, sampleContext, session, soundPush } from '@drimbo/core/testing/samples';
+import { line, sampleClient, sampleContext, session, soundPush } from '@drimbo/core/examples/samples';
 import type { Session } from '@drimbo/core/session/document';
 import { applyEdit } from '@drimbo/core/session/edits';
 import { share } from './timing';

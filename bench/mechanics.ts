@@ -3,7 +3,7 @@ import { sameJob } from '@drimbo/core/choosing/swaps';
 import { measure } from '@drimbo/core/measure/measure';
 import { workOf } from '@drimbo/core/mechanics/work';
 import { entries, findEntry } from '@drimbo/core/movements/catalogue';
-import { sampleContext, soundPush } from '@drimbo/core/testing/samples';
+import { sampleContext, soundPush } from '@drimbo/core/examples/samples';
 import { middle, share } from './timing';
 
 const body = { statureM: 1.78, massKg: 80 };

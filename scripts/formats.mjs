@@ -12,7 +12,7 @@ await build({
       export { jsonSchemas } from './core/src/formats/schemas';
       export { makeReport } from './core/src/formats/report';
       export { appraise } from './core/src/appraise';
-      export { line, session, sampleClient, sampleKit } from './core/src/testing/samples';
+      export { line, session, sampleClient, sampleKit } from './core/src/examples/samples';
     `,
     resolveDir: process.cwd(),
     loader: 'ts',

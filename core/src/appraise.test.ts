@@ -3,7 +3,7 @@ import { appraiseAtOnce } from './appraise';
 import { entries } from './movements/catalogue';
 import { makeSheet } from './formats/sheet';
 import { anyContext, anySession } from './testing/any';
-import { line, sampleContext, session, soundPush } from './testing/samples';
+import { line, sampleContext, session, soundPush } from './examples/samples';
 
 test('the same session and context give the same appraisal, and neither is touched', () => {
   const before = JSON.stringify([soundPush, sampleContext]);

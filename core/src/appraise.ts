@@ -7,8 +7,7 @@ import { review } from './review/review';
 import type { Session } from './session/document';
 
 /** Everything a screen, a sheet or an export needs to know about a session. */
-export interface Appraisal extends Pick<Measured, 'lines' | 'timeline' | 'freshness' | 'dose'> {
-  school: { id: string; name: string };
+export interface Appraisal extends Pick<Measured, 'lines' | 'timeline' | 'freshness' | 'dose' | 'school'> {
   findings: Finding[];
   totals: {
     movements: number;
@@ -44,7 +43,7 @@ function told(measured: Measured, findings: Finding[]): Appraisal {
     timeline: measured.timeline,
     freshness: measured.freshness,
     dose: measured.dose,
-    school: { id: measured.school.id, name: measured.school.name },
+    school: measured.school,
     findings,
     totals: {
       movements: measured.lines.length,

@@ -7,7 +7,7 @@ import { clientSchema, type Client } from './session/client';
 import { MOST_BOUTS, MOST_LINES, sessionSchema } from './session/document';
 import { setTargets } from './session/schemes';
 import { anyLine, anySession } from './testing/any';
-import { line, sampleClient, sampleKit, session } from './testing/samples';
+import { line, sampleClient, sampleKit, session } from './examples/samples';
 
 /** Where a figure is no number, as a path; null when all are. */
 function unsound(value: unknown, path = ''): string | null {

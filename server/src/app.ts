@@ -73,6 +73,7 @@ export function makeApp({
   });
   app.use('/api/clients', clientRoutes(store, today, data?.tasks));
   app.use('/api/kits', documentRoutes(store.kits));
+  app.use('/api/schools', documentRoutes(store.schools));
   app.use('/api/notebooks', documentRoutes(store.notebooks));
   app.use('/api/sessions', sessionRoutes(store));
   app.use('/api/sets', setRoutes(store.sets));

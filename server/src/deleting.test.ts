@@ -1,4 +1,4 @@
-import { sampleClient, sampleKit, soundPush } from '@drimbo/core/testing/samples';
+import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
 import type { Session } from '@drimbo/core/session/document';
 import type { Kysely } from 'kysely';
 import request from 'supertest';

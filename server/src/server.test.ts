@@ -1,10 +1,11 @@
+import { versionOf } from '@drimbo/core/formats/steps';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { findEntry } from '@drimbo/core/movements/catalogue';
 import { emptyNotebook, ownFrom } from '@drimbo/core/movements/notebook';
 import { sessionSchema, type Session } from '@drimbo/core/session/document';
-import { sampleClient, sampleKit, soundPush } from '@drimbo/core/testing/samples';
+import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
 import type { Kysely } from 'kysely';
 import request from 'supertest';
 import { makeApp } from './app';
@@ -135,13 +136,21 @@ test('a row that is no document any more is told with its text, and takes nothin
 
 test('documents of older versions in the table are read as the newest', async () => {
   await fill();
-  const old = { ...sampleClient, version: 1, health: { ...sampleClient.health, askedOn: 'in spring' } };
+  const old = {
+    ...sampleClient,
+    version: 1,
+    health: { askFirst: true, reason: 'a heart', clearedBy: '', askedOn: 'in spring' },
+  };
   await db
     .insertInto('clients')
     .values({ id: 'old', revision: 1, document: JSON.stringify(old), updated_at: '2026-01-01' })
     .execute();
   const { body } = await ask().get('/api/clients/old').set('Host', host);
-  expect([body.document.version, body.document.health.askedOn]).toEqual([3, '']);
+  expect([body.document.version, body.document.health.askedOn, body.document.health.answers]).toEqual([
+    versionOf('client'),
+    '',
+    { other: true },
+  ]);
 });
 
 test.each([

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { findEntry } from '@drimbo/core/movements/catalogue';
 import type { PerformedSet } from '@drimbo/core/log/performed-set';
-import { sampleClient, sampleKit, soundPush } from '@drimbo/core/testing/samples';
+import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
 import type { Kysely } from 'kysely';
 import request from 'supertest';
 import { openDatabase } from './database/open';

@@ -1,4 +1,5 @@
 import type { Deleted, Unreadable } from '@drimbo/core/formats/lists';
+import type { School } from '@drimbo/core/schools/document';
 import { evidenceOf } from '@drimbo/core/log/performed-set';
 import type { LiftRecord } from '@drimbo/core/strength/evidence';
 import { daysAfter } from '@drimbo/core/units/dates';
@@ -22,13 +23,22 @@ async function usersOfKit(db: Kysely<Tables>, kitId: string): Promise<User[]> {
   return [...(await named('clients', 'client')), ...(await named('sessions', 'session'))];
 }
 
+/** Sessions that are judged by a school. Reads every document that holds its id at all: asked once, before it is deleted. */
+async function usersOfSchool(db: Kysely<Tables>, schoolId: string): Promise<User[]> {
+  const { rows } = await sql<{ id: string }>`
+    select id from sessions
+    where deleted_at is null and instr(document, ${schoolId}) > 0 and json_valid(document)
+      and json_extract(document, '$.school') = ${schoolId}`.execute(db);
+  return rows.map(({ id }) => ({ kind: 'session', id }));
+}
+
 /** How long a deleted document can be brought back, days. */
 const KEPT_DAYS = 30;
 
 /** Takes away for good what was deleted so long ago; a client's sessions and logged sets go along. */
 export async function forgetDeleted(db: Kysely<Tables>, now = new Date()): Promise<void> {
   const before = new Date(now.getTime() - KEPT_DAYS * 86_400_000).toISOString();
-  for (const table of ['sessions', 'clients', 'kits'] as const)
+  for (const table of ['sessions', 'clients', 'kits', 'schools'] as const)
     await db.deleteFrom(table).where('deleted_at', '<', before).execute();
 }
 
@@ -51,6 +61,7 @@ export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
   });
   const kits = new Documents(db, 'kit', today, { users: (id) => usersOfKit(db, id) });
   const notebooks = new Documents(db, 'notebook', today);
+  const schools = new Documents(db, 'school', today, { users: (id) => usersOfSchool(db, id) });
   const sessions = new Documents(db, 'session', today, {
     check: async (s) => {
       if ((await clients.text(s.clientId)) === null)
@@ -61,12 +72,17 @@ export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
     clients,
     kits,
     notebooks,
+    schools,
     sessions,
     sets: new Sets(db, today),
     db,
-    /** Gyms and notebooks that are no documents any more; clients and sessions tell theirs in their lists. */
+    /** Gyms, notebooks and schools that are no documents any more; clients and sessions tell theirs in their lists. */
     async unreadable(): Promise<Unreadable[]> {
-      return [...(await kits.unreadable()), ...(await notebooks.unreadable())];
+      return [
+        ...(await kits.unreadable()),
+        ...(await notebooks.unreadable()),
+        ...(await schools.unreadable()),
+      ];
     },
     /** What was deleted and can still be brought back, the last first. */
     async deleted(): Promise<Deleted[]> {
@@ -74,12 +90,17 @@ export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
         select 'client' as kind, id, name, deleted_at as deletedAt from clients where deleted_at is not null
         union all select 'session', id, title, deleted_at from sessions where deleted_at is not null
         union all select 'kit', id, json_extract(document, '$.name'), deleted_at from kits where deleted_at is not null
+        union all select 'school', id, json_extract(document, '$.name'), deleted_at from schools where deleted_at is not null
         order by deletedAt desc limit 500`.execute(db);
       return rows.rows.map((row) => ({ ...row, goneOn: daysAfter(row.deletedAt.slice(0, 10), KEPT_DAYS) }));
     },
     /** The rows were written by somebody else. */
     forget(): void {
-      for (const documents of [clients, kits, notebooks, sessions]) documents.forget();
+      for (const documents of [clients, kits, notebooks, schools, sessions]) documents.forget();
+    },
+    /** The coach's own schools that can be read, as sessions are judged by them. */
+    async ownSchools(): Promise<School[]> {
+      return (await schools.list()).map(({ id, document }) => ({ ...document, id }));
     },
     /** A client's logged sets, the newest first. */
     async logged(clientId: string, most = 400): Promise<LiftRecord[]> {

@@ -28,6 +28,13 @@ const Kits = lazy(() => import('./screens/kit/kits').then((m) => ({ default: m.K
 const KitPage = lazy(() => import('./screens/kit/kit').then((m) => ({ default: m.KitScreen })));
 const Loads = lazy(() => import('./screens/loads/loads').then((m) => ({ default: m.LoadsScreen })));
 const Data = lazy(() => import('./screens/data/data').then((m) => ({ default: m.DataScreen })));
+const Schools = lazy(() => import('./screens/schools/schools').then((m) => ({ default: m.SchoolsScreen })));
+const School = lazy(() => import('./screens/schools/school').then((m) => ({ default: m.SchoolScreen })));
+const Rules = lazy(() => import('./screens/rules/rules').then((m) => ({ default: m.RulesScreen })));
+const RulePage = lazy(() => import('./screens/rules/rule').then((m) => ({ default: m.RuleScreen })));
+const Evidence = lazy(() =>
+  import('./screens/evidence/evidence').then((m) => ({ default: m.EvidenceScreen })),
+);
 /** Left out of what is built for use: nobody but a developer looks for it. */
 const PartsPage =
   import.meta.env.MODE !== 'production'
@@ -96,6 +103,7 @@ function Frame(): ReactNode {
           <NavLink to="/movements">Movements</NavLink>
           <NavLink to="/loads">Loads</NavLink>
           <NavLink to="/kit">Kit</NavLink>
+          <NavLink to="/schools">Schools</NavLink>
           <NavLink to="/data">Data</NavLink>
         </nav>
         <ThemeMenu />
@@ -126,6 +134,11 @@ export function App(): ReactNode {
         <Route path="/loads" element={<Loads />} />
         <Route path="/kit" element={<Kits />} />
         <Route path="/kit/:id" element={<KitPage />} />
+        <Route path="/schools" element={<Schools />} />
+        <Route path="/schools/:id" element={<School />} />
+        <Route path="/rules" element={<Rules />} />
+        <Route path="/rules/:id" element={<RulePage />} />
+        <Route path="/evidence" element={<Evidence />} />
         <Route path="/data" element={<Data />} />
         {PartsPage && <Route path="/parts" element={<PartsPage />} />}
         <Route path="/sessions" element={<Sessions />} />

@@ -4,7 +4,7 @@ import { applyEdit } from '../session/edits';
 import { linesOf, sessionSchema, type Session } from '../session/document';
 import { setCountOf, withSetCount } from '../session/schemes';
 import { anyContext, anySession } from '../testing/any';
-import { line, sampleContext, session } from '../testing/samples';
+import { line, sampleContext, session } from '../examples/samples';
 import { adapted, adaptations, type Adaptation } from './adapting';
 import { worthOf } from './worth';
 

@@ -88,7 +88,11 @@ function places(s: InContext, lines: Lines): Shortage[] {
 /** Benches at different notches. */
 function benches(s: InContext, lines: Lines): Shortage[] {
   const notches = new Set(
-    lines.flatMap((m) => (m.rig.benchDeg === undefined || m.rig.stance === 'floor' ? [] : [m.rig.benchDeg])),
+    lines.flatMap((m) =>
+      m.rig.benchDeg === undefined || m.rig.stance === 'floor'
+        ? []
+        : [m.rig.benchDeg, ...m.sets.flatMap(({ target }) => target.rig?.benchDeg ?? [])],
+    ),
   );
   const has = s.context.kit.benches.length;
   return has === 0 ? [] : [{ needs: notches.size, has, of: `${notches.size} benches at different notches` }];

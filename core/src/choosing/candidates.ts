@@ -24,7 +24,7 @@ export function candidatesFor(kit: Kit, notebook: Notebook = emptyNotebook): rea
   if (!candidates) {
     const notches = notchesOf(kit);
     candidates = offeredEntries(notebook)
-      .filter((e) => e.movement.family !== 'preparation' && missingFor(kit, e.movement) === null)
+      .filter((e) => e.movement.family !== 'preparation' && missingFor(kit, e.movement, e.rig) === null)
       .flatMap((e) => onNotches(e, notches));
     byNotebook.set(notebook, candidates);
   }

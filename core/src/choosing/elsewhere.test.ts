@@ -4,7 +4,7 @@ import { layOut } from '../measure/lay-out';
 import { applyEdit } from '../session/edits';
 import { linesOf, sessionSchema } from '../session/document';
 import { anyContext, anyKit, anySession } from '../testing/any';
-import { line, sampleContext, sampleKit, session } from '../testing/samples';
+import { line, sampleContext, sampleKit, session } from '../examples/samples';
 import { elsewhere } from './elsewhere';
 import type { Kit } from '../kit/kit';
 

@@ -1,4 +1,4 @@
-import { sampleKit } from '../testing/samples';
+import { sampleKit } from '../examples/samples';
 import { entries } from '../movements/catalogue';
 import { filterEntries, mainRegions, type MovementFilter } from './filters';
 import { teachingOf } from '../movements/settings';

@@ -30,7 +30,7 @@ export function filterEntries(filter: MovementFilter, pool: readonly Entry[] = e
     (e) =>
       (filter.family === null || e.movement.family === filter.family) &&
       (filter.hardWhere === null || teachingOf(e.movement, e.rig).hardWhere === filter.hardWhere) &&
-      (filter.kit === null || missingFor(filter.kit, e.movement) === null) &&
+      (filter.kit === null || missingFor(filter.kit, e.movement, e.rig) === null) &&
       (filter.kindTo === null || cautionFor(e.movement, e.rig, filter.kindTo) === null) &&
       (region === null || credit(e) >= 0.25),
   );

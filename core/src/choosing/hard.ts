@@ -10,6 +10,8 @@ export interface Hardness {
   centre: number;
   /** Torque at the stretched end as a share of the most there is. */
   stretched: number;
+  /** The same at the short end. */
+  shortened: number;
 }
 
 /** The joint that the work is at: the elbow where the triceps or biceps lead, else the shoulder. */
@@ -36,6 +38,7 @@ export function hardnessOf(movement: Movement, rig: Rig, credits: Credits, body:
   return {
     centre: asked.reduce((t, a, i) => t + (a * i) / last, 0) / whole,
     stretched: asked[0]! / most,
+    shortened: asked[last]! / most,
   };
 }
 

@@ -1,25 +1,56 @@
+import { fullRig } from '../movements/settings';
 import type { Caution, LimitId, Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
-import { teachingOf } from '../movements/settings';
+import type { Line } from '../session/document';
+import { setTargets } from '../session/schemes';
+import { effortRows, rows, type Doing } from './limit-table';
 
-/** Settings on which a caution has been heard already. */
-const answered = (movement: Movement, rig: Rig, limit: LimitId): boolean =>
-  (limit === 'shoulder front' &&
-    movement.pattern === 'press' &&
-    movement.family === 'press' &&
-    movement.id !== 'dip' &&
-    (rig.forearm === 'neutral' || (rig.tuckDeg ?? 90) <= 45 || rig.stance === 'floor')) ||
-  (limit === 'shoulder front' &&
-    movement.pattern === 'fly' &&
-    (rig.stance === 'floor' || rig.range === 'chest level')) ||
-  (limit === 'lower back' && (rig.stance === 'prone' || rig.stance === 'seated'));
-
-/** The caution of a movement that a limit meets at a rig; null where there is none or the rig answers it. */
-export function cautionFor(movement: Movement, rig: Rig, limit: LimitId): Caution | null {
-  const caution = teachingOf(movement, rig).cautions.find((c) => c.limit === limit);
-  return caution && !answered(movement, rig, limit) ? caution : null;
+/** A caution, and whether it is only worth knowing. */
+export interface Met extends Caution {
+  isNote: boolean;
 }
+
+/** How hard a line is meant to be, as the table of limits asks. */
+export function doingOf(line: Line): Doing {
+  const targets = setTargets(line);
+  const firsts = targets.filter((t) => t.stage === 0 && !t.open && t.holdS === undefined);
+  return {
+    reserve: Math.min(...targets.map((t) => (t.toFailure ? 0 : t.reserve))),
+    fewest: firsts.length > 0 ? Math.min(...firsts.map((t) => t.reps.lo)) : null,
+    holdS: Math.max(line.squeezeS ?? 0, ...targets.map((t) => t.holdS ?? 0)),
+  };
+}
+
+/** Everything a limit has against a movement at a rig and, where it is known, how it is done; the louder first. */
+export function metBy(movement: Movement, rig: Rig, limit: LimitId, doing?: Doing): Met[] {
+  const setting = { movement, rig: fullRig(movement, rig) };
+  const met = [
+    ...rows.filter((row) => row.limit === limit && row.when(setting)),
+    ...(doing ? effortRows.filter((row) => row.limit === limit && row.when(setting, doing)) : []),
+  ];
+  return met
+    .map(({ say, isNote }) => ({ limit, say, isNote: isNote ?? false }))
+    .sort((a, b) => Number(a.isNote) - Number(b.isNote));
+}
+
+/** The caution of a movement that a limit meets at a rig; null where there is none. */
+export const cautionFor = (movement: Movement, rig: Rig, limit: LimitId, doing?: Doing): Met | null =>
+  metBy(movement, rig, limit, doing)[0] ?? null;
 
 /** Limits of a client that a movement at a rig would meet. */
 export const limitsMet = (movement: Movement, rig: Rig, limits: readonly { limit: LimitId }[]): LimitId[] =>
   limits.map((l) => l.limit).filter((limit) => cautionFor(movement, rig, limit) !== null);
+
+const every: readonly LimitId[] = [
+  'shoulder front',
+  'shoulder unstable',
+  'elbow',
+  'wrist',
+  'lower back',
+  'blood pressure',
+  'pec strain',
+];
+
+/** What a movement's page warns of: the first caution of each limit it meets as it is set up. */
+export const cautionsOf = (movement: Movement, rig: Rig): Met[] =>
+  every.flatMap((limit) => cautionFor(movement, rig, limit) ?? []);

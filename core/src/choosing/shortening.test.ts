@@ -4,7 +4,7 @@ import { applyEdit } from '../session/edits';
 import { linesOf, sessionSchema, type Session } from '../session/document';
 import { setCountOf } from '../session/schemes';
 import { anyContext, anySession } from '../testing/any';
-import { line, sampleContext, session, soundPush } from '../testing/samples';
+import { line, sampleContext, session, soundPush } from '../examples/samples';
 import { shortened } from './shortening';
 import { worthOf } from './worth';
 

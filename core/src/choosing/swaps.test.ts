@@ -5,7 +5,7 @@ import { findEntry } from '../movements/catalogue';
 import { emptyNotebook } from '../movements/notebook';
 import { sessionSchema } from '../session/document';
 import { applyEdit } from '../session/edits';
-import { line, sampleClient, sampleContext, sampleKit, session, soundPush } from '../testing/samples';
+import { line, sampleClient, sampleContext, sampleKit, session, soundPush } from '../examples/samples';
 import { candidatesFor } from './candidates';
 import { cautionFor } from './limits';
 import { overlap, sameRegions } from './overlap';

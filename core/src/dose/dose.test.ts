@@ -1,6 +1,6 @@
 import { measure } from '../measure/measure';
 import { schools } from '../schools/schools';
-import { line, sampleClient, sampleContext, session } from '../testing/samples';
+import { line, sampleClient, sampleContext, session } from '../examples/samples';
 import { countDose } from './dose';
 import { doseValue, effortWorth, nextSetWorth } from './value';
 

@@ -7,11 +7,9 @@ import {
   type GroupId,
   type RegionId,
 } from '../anatomy/regions';
-import type { School } from '../schools/schools';
+import type { School } from '../schools/document';
 import { nextSetWorth } from './value';
 
-/** A working set that ends with more than this in reserve is not a hard set. */
-export const HARD_RESERVE = 4;
 /** From this credit on a set counts as direct. */
 const DIRECT = 0.875;
 const NOTICEABLE = 0.2;
@@ -44,26 +42,27 @@ export interface DoseSheet {
   groups: Record<GroupId, Dose>;
 }
 
-/** Whether a set that ends with so many repetitions left is a hard one. */
-export const isHard = (reserve: number): boolean => reserve <= HARD_RESERVE + 0.5;
+/** Whether a set that ends with so many repetitions left is a hard one, in a school that lets it leave so many. */
+export const isHard = (reserve: number, hardReserve: number): boolean => reserve <= hardReserve + 0.5;
 
 function count(
   sets: readonly CountedSet[],
   creditOf: (c: Credits) => number,
   band: Dose['band'],
-  scale: number,
+  { counting, valueScale }: School,
 ): Dose {
   const dose: Dose = { direct: 0, indirect: 0, fractional: 0, prescribed: 0, band, next: 0 };
   for (const set of sets) {
     const whole = set.counts ?? 1;
     const credit = creditOf(set.credits);
     dose.prescribed += credit * (set.prescribed ?? whole);
-    if (!isHard(set.reserve)) continue;
+    if (!isHard(set.reserve, counting.hardReserve)) continue;
+    if (!counting.indirect && credit < DIRECT) continue;
     dose.fractional += credit * whole;
     if (credit >= DIRECT) dose.direct += whole;
     else if (credit >= NOTICEABLE) dose.indirect += whole;
   }
-  dose.next = nextSetWorth(dose.fractional, scale);
+  dose.next = nextSetWorth(dose.fractional, valueScale);
   return dose;
 }
 
@@ -90,14 +89,14 @@ export function countDose(
 ): DoseSheet {
   const groups = {} as DoseSheet['groups'];
   for (const id of groupIds)
-    groups[id] = count(sets, (c) => groupCredit(c, id), bandOf(school, id, main, share), school.valueScale);
+    groups[id] = count(sets, (c) => groupCredit(c, id), bandOf(school, id, main, share), school);
   const perRegion = {} as DoseSheet['regions'];
   for (const id of regionIds) {
     const group = regions[id].group;
     const whole = group ? groups[group].band : null;
     const isHead = group === 'chest' || group === 'triceps';
     const band = whole && isHead ? { lo: Math.round(whole.lo * 0.4), hi: whole.hi } : whole;
-    perRegion[id] = count(sets, (c) => c[id] ?? 0, band, school.valueScale);
+    perRegion[id] = count(sets, (c) => c[id] ?? 0, band, school);
   }
   return { regions: perRegion, groups };
 }

@@ -5,7 +5,7 @@ import { applyEdit } from '../session/edits';
 import { linesOf } from '../session/document';
 import { parseScheme, setTargets } from '../session/schemes';
 import { anyContext, anySession } from '../testing/any';
-import { line, sampleClient, sampleContext, session, soundPush } from '../testing/samples';
+import { line, sampleClient, sampleContext, session, soundPush } from '../examples/samples';
 import { makeReport } from './report';
 import { jsonSchemas } from './schemas';
 import { loadText, makeSheet, medicalSentence, reserveWords, stopSigns } from './sheet';

@@ -14,6 +14,8 @@ export const houseSchema = z.object({
     kits: z.number().int().min(0),
     sessions: z.number().int().min(0),
     notebooks: z.number().int().min(0),
+    /** Left out by exports from before there were any. */
+    schools: z.number().int().min(0).default(0),
     sets: z.number().int().min(0),
   }),
 });

@@ -1,6 +1,7 @@
 import { z, type ZodType } from 'zod';
 import { kitSchema, type Kit } from '../kit/kit';
 import { notebookSchema, type Notebook } from '../movements/notebook';
+import { schoolSchema, type SchoolDocument } from '../schools/document';
 import { clientSchema, type Client } from '../session/client';
 import { sessionSchema, type Session } from '../session/document';
 import { newest, type DocumentKind } from './steps';
@@ -10,6 +11,7 @@ export interface Documents {
   client: Client;
   kit: Kit;
   notebook: Notebook;
+  school: SchoolDocument;
 }
 
 /** The schemas of the newest versions. */
@@ -18,6 +20,7 @@ export const newestSchemas: { [K in DocumentKind]: ZodType<Documents[K]> } = {
   client: clientSchema,
   kit: kitSchema,
   notebook: notebookSchema,
+  school: schoolSchema,
 };
 
 const opening = <K extends DocumentKind>(kind: K): ZodType<Documents[K]> =>
@@ -29,4 +32,5 @@ export const documentSchemas: { [K in DocumentKind]: ZodType<Documents[K]> } = {
   client: opening('client'),
   kit: opening('kit'),
   notebook: opening('notebook'),
+  school: opening('school'),
 };

@@ -3,8 +3,8 @@ import { emptyNotebook } from '../movements/notebook';
 import { applyEdit } from '../session/edits';
 import { sessionSchema } from '../session/document';
 import { anyClient, anySession } from '../testing/any';
-import type { soundPush } from '../testing/samples';
-import { line, sampleClient, session } from '../testing/samples';
+import type { soundPush } from '../examples/samples';
+import { line, sampleClient, session } from '../examples/samples';
 import { partName, partText } from './part-words';
 import { differing, merged, mergedAlone } from './parts';
 

@@ -7,7 +7,7 @@ export function makeReport(appraisal: Appraisal, context: Context) {
   return {
     format: 'drimbo.appraisal' as const,
     version: 1 as const,
-    school: appraisal.school,
+    school: { id: appraisal.school.id, name: appraisal.school.name },
     totals: appraisal.totals,
     lines: appraisal.lines.map((m) => ({
       id: m.id,

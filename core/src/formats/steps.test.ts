@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { appraiseAtOnce } from '../appraise';
 import { setTargets } from '../session/schemes';
-import { sampleClient, sampleContext } from '../testing/samples';
+import { sampleClient, sampleContext } from '../examples/samples';
 import { documentSchemas } from './opening';
 import { makeSheet } from './sheet';
 import { newest, steps, versionOf, type DocumentKind, type Raw } from './steps';
@@ -31,12 +31,15 @@ test.each(everyVersion.filter(([kind, version]) => version === versionOf(kind)))
   },
 );
 
-test.each([1, 2, 3])('a session of version %p is printed with every movement and set it had', (version) => {
-  const session = documentSchemas.session.parse(fixture('session', version));
-  const sheet = makeSheet(session, appraiseAtOnce(session, sampleContext), sampleContext);
-  expect(sheet.blocks.map((b) => b.lines[0]!.name)).toHaveLength(session.blocks.length);
-  expect(sheet.blocks[0]!.lines[0]!.sets).toContain('3 × 8');
-});
+test.each([1, 2, 3, 4])(
+  'a session of version %p is printed with every movement and set it had',
+  (version) => {
+    const session = documentSchemas.session.parse(fixture('session', version));
+    const sheet = makeSheet(session, appraiseAtOnce(session, sampleContext), sampleContext);
+    expect(sheet.blocks.map((b) => b.lines[0]!.name)).toHaveLength(session.blocks.length);
+    expect(sheet.blocks[0]!.lines[0]!.sets).toContain('3 × 8');
+  },
+);
 
 test('a drop set of version 1 has the same repetitions in every stage', () => {
   const line = documentSchemas.session.parse(fixture('session', 1)).blocks[0]!.lines[0]!;

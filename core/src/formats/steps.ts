@@ -1,3 +1,4 @@
+import { askedOn as askedOnDay } from '../session/health';
 import { nearestDay } from '../units/dates';
 
 /** A document as it lies in a file: its fields are known only once the schema has seen it. */
@@ -14,6 +15,17 @@ const withDay = (record: unknown): unknown =>
     ? { ...record, date: nearestDay(record.date) ?? record.date }
     : record;
 
+/**
+ * The health screen was one box for all its questions: without a tick each was answered no; a tick says that there
+ * was a yes, not to what.
+ */
+function answeredOneByOne({ askFirst, reason, clearedBy, askedOn }: Raw): Raw {
+  const wasAsked = askedOn !== '';
+  const answers = askFirst === true ? { other: true } : wasAsked ? askedOnDay('2000-01-01').answers : {};
+  const isCleared = typeof clearedBy === 'string' && clearedBy.trim() !== '';
+  return { answers, note: reason, askedOn, clearedBy, clearedOn: isCleared ? askedOn : '' };
+}
+
 /** The steps of each kind of document, that from version 1 first. A new field is a step and a fixture. */
 export const steps = {
   session: [
@@ -21,6 +33,8 @@ export const steps = {
     (document) => document,
     // 3: the date is a day of the calendar. One that is none becomes the nearest.
     (document) => withDay(document) as Raw,
+    // 4: the kind of day can be said, and the school may be one of the coach's own. Nobody had said either.
+    (document) => document,
   ],
   client: [
     // 2: days are of the calendar. Of tests the nearest is taken; a health screen is asked for again.
@@ -33,8 +47,25 @@ export const steps = {
     }),
     // 3: deleted tests are kept for a while. None was before.
     (document) => ({ ...document, deletedTests: [] }),
+    // 4: one answer a question, a day for the clearance, what the training is for, rules set aside.
+    ({ health, ...rest }) => ({
+      ...rest,
+      aim: 'size',
+      competes: 'no',
+      health: isRaw(health) ? answeredOneByOne(health) : health,
+      aside: [],
+    }),
   ],
-  kit: [],
+  kit: [
+    // 2: a block for the chest and raised handles can be there or not. Both were taken to be there.
+    (document) => ({
+      ...document,
+      places: Array.isArray(document.places)
+        ? [...(document.places as unknown[]), 'press block', 'raised handles']
+        : document.places,
+    }),
+  ],
+  school: [],
   notebook: [
     // 2: templates, and what was deleted for a while. There were none.
     (document) => ({ ...document, templates: [], deleted: [] }),

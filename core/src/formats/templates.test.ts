@@ -3,7 +3,7 @@ import { notebookSchema, emptyNotebook } from '../movements/notebook';
 import { linesOf, sessionSchema } from '../session/document';
 import { startedFor } from '../session/starting';
 import { anySession } from '../testing/any';
-import { line, sampleClient, session } from '../testing/samples';
+import { line, sampleClient, session } from '../examples/samples';
 import { fromTemplate, sessionIn, templateOf } from './templates';
 
 const kept = { id: 'push-of-six', name: 'Push of six', keptOn: '2026-11-20' };

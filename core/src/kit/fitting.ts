@@ -1,4 +1,7 @@
 import type { Movement } from '../movements/model';
+import type { Rig } from '../movements/rig';
+import { fullRig } from '../movements/settings';
+import { withArticle } from '../units/words';
 import { pinsOf, type Kit } from './kit';
 import { attachmentNames } from '../movements/attachments';
 import { barLoads, oneEndLoads, thinned, type BarLoad, type PlateStack } from './plates';
@@ -106,21 +109,48 @@ export function makeableLoads(kit: Kit, movement: Movement): MadeLoad[] {
   }
 }
 
-/** What the kit lacks for this movement, in words; null when it has everything. */
-export function missingFor(kit: Kit, movement: Movement): string | null {
+/** Places a gym has or has not, by the name its page ticks them under. */
+export const placeNames = {
+  'dip bars': 'dip bars',
+  landmine: 'a landmine',
+  'press block': 'a block for the chest',
+  'raised handles': 'handles or blocks to raise the hands',
+} as const;
+type Place = keyof typeof placeNames;
+
+/** What a setting needs beside the implement itself. */
+function missingForRig(kit: Kit, movement: Movement, rig: Rig): string | null {
+  const { range, added, benchDeg, stance } = fullRig(movement, rig);
+  const has = (place: Place): boolean => kit.places.includes(place);
+  if (added === 'chains' && !kit.chains?.length) return 'chains';
+  if (added === 'bands' && !kit.bands?.length) return 'bands that can hang from a bar';
+  if (added === 'hung bells' && kit.dumbbells.length === 0) return 'bells to hang';
+  if ((range === 'pins' || range === 'mid pins') && !kit.rack.safetyArms) return 'a rack with pins or arms';
+  if (range === 'box' && !has('press block')) return placeNames['press block'];
+  if (range === 'deficit' && !has('raised handles')) return placeNames['raised handles'];
+  const isBenched = benchDeg !== undefined || stance === 'prone' || movement.station === 'free bench';
+  return isBenched && stance !== 'floor' && kit.benches.length === 0 ? 'a bench' : null;
+}
+
+/** What the kit lacks for this movement as it is set up, in words; null when it has everything. */
+export function missingFor(kit: Kit, movement: Movement, rig: Rig = {}): string | null {
   const needsLoad = !['bodyweight', 'none', 'band'].includes(movement.implement);
   if (needsLoad && makeableLoads(kit, movement).length === 0) {
-    const named = movement.implement === 'cable' ? 'cable stack' : movement.implement;
-    return movement.implement === 'machine' ? `a ${movement.station}` : `a ${named}`;
+    if (movement.orBand) return null;
+    const { implement, station } = movement;
+    if (implement === 'machine') return withArticle(station);
+    if (implement === 'dumbbells') return 'dumbbells';
+    return withArticle(implement === 'cable' ? 'cable stack' : implement);
   }
   if (movement.clips && kit.attachments && !kit.attachments.includes(movement.clips))
     return attachmentNames[movement.clips];
   const taken = handsOf(movement);
   if (movement.implement === 'cable' && stackFor(kit, movement)!.count < taken) return 'a second cable stack';
   if (movement.station === 'rack' && kit.rack.count === 0) return 'a rack';
-  if (['dip bars', 'landmine'].includes(movement.station) && !kit.places.includes(movement.station))
-    return movement.station;
-  return null;
+  const { station } = movement;
+  if ((station === 'dip bars' || station === 'landmine') && !kit.places.includes(station))
+    return placeNames[station];
+  return missingForRig(kit, movement, rig);
 }
 
 /** The makeable load nearest to a wish (of two equally near the lighter), with its neighbours. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { movementOf } from '../movements/catalogue';
 import { kgFromLb, markedUnit } from '../units/mass';
-import { sampleKit } from '../testing/samples';
+import { sampleKit } from '../examples/samples';
 import { makeableLoads, missingFor, nearestLoad } from './fitting';
 import { kitSchema, nearestNotch, type Kit } from './kit';
 import { barLoads, plateMoves } from './plates';

@@ -53,7 +53,7 @@ const stackSchema = z
 export const kitSchema = z
   .object({
     format: z.literal('drimbo.kit'),
-    version: z.literal(1),
+    version: z.literal(2),
     name: z.string().min(1).max(80),
     unit: z.enum(['kg', 'lb']),
     bars: z
@@ -145,7 +145,7 @@ export type Kit = z.infer<typeof kitSchema>;
 /** A gym with nothing in it yet. */
 export const emptyKit = (name: string, unit: Kit['unit']): Kit => ({
   format: 'drimbo.kit',
-  version: 1,
+  version: 2,
   name,
   unit,
   bars: [],

@@ -5,7 +5,7 @@ import { usualGear } from '../mechanics/loads/changing-loads';
 import { strengthAlong } from '../mechanics/strength-along';
 import { findEntry } from '../movements/catalogue';
 import { estimatedMax } from '../strength/formulas';
-import { line, sampleContext, sampleKit, session } from '../testing/samples';
+import { line, sampleContext, sampleKit, session } from '../examples/samples';
 import { gearOf, handHeights, loadAlong, loadCurve, shareLeft, tightestOf } from './along-the-range';
 
 const body = { statureM: 1.8, massKg: 85 };

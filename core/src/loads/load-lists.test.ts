@@ -1,7 +1,7 @@
 import type { Kit } from '../kit/kit';
 import { layOut } from '../measure/lay-out';
 import type { Context } from '../measure/context';
-import { line, sampleClient, sampleKit, session } from '../testing/samples';
+import { line, sampleClient, sampleKit, session } from '../examples/samples';
 
 /** A gym with bells by the kilogram and small plates. */
 const kit: Kit = {

@@ -3,7 +3,7 @@ import { layOut } from '../measure/lay-out';
 import { makeableLoads } from '../kit/fitting';
 import { movementOf } from '../movements/catalogue';
 import { anyContext, anyLine } from '../testing/any';
-import { line, sampleClient, sampleContext, sampleKit, session } from '../testing/samples';
+import { line, sampleClient, sampleContext, sampleKit, session } from '../examples/samples';
 import { maxOverLoad } from '../strength/formulas';
 
 const first = (l: ReturnType<typeof line>, context = sampleContext) =>

@@ -1,6 +1,6 @@
 import { makeableLoads } from '../kit/fitting';
 import { findEntry } from '../movements/catalogue';
-import { sampleKit } from '../testing/samples';
+import { sampleKit } from '../examples/samples';
 import { percentagesOfMax } from './percentages';
 
 const loads = makeableLoads(sampleKit, findEntry('barbell-bench-press')!.movement);

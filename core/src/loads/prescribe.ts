@@ -242,6 +242,6 @@ export function prescribe(task: LoadTask): Prescription {
   return {
     sets,
     calibrate: !known && movement.load.kind === 'external' && sets.some((s) => s.kg === null),
-    missing: missingFor(kit, movement),
+    missing: missingFor(kit, movement, rig),
   };
 }

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { makeableLoads, nearestLoad } from '../kit/fitting';
 import { plateMoves } from '../kit/plates';
 import { movementOf } from '../movements/catalogue';
-import { sampleKit } from '../testing/samples';
+import { sampleKit } from '../examples/samples';
 import { fewestMoves, rampSets } from './ramp';
 
 const loads = makeableLoads(sampleKit, movementOf('barbell-press'));

@@ -5,7 +5,7 @@ import { repsAtLoad } from '../strength/formulas';
 import { maxOf } from '../strength/max';
 import { paceOf } from '../strength/pace';
 import { movementOf } from '../movements/catalogue';
-import { line, sampleClient, sampleContext, session } from '../testing/samples';
+import { line, sampleClient, sampleContext, session } from '../examples/samples';
 
 const tempo = (lower: number, stretched = 1): Pick<Line, 'tempo'> => ({
   tempo: { lower, stretched, lift: 1, shortened: 0 },

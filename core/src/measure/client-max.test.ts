@@ -1,7 +1,7 @@
 import { findEntry } from '../movements/catalogue';
 import type { Rig } from '../movements/rig';
 import type { LiftRecord } from '../strength/evidence';
-import { sampleClient, sampleContext, sampleKit } from '../testing/samples';
+import { sampleClient, sampleContext, sampleKit } from '../examples/samples';
 import { clientMax, clientTrend } from './client-max';
 import type { Context } from './context';
 

@@ -1,5 +1,5 @@
 import { clockTable } from '../clock/timeline';
-import { line, sampleContext, session } from '../testing/samples';
+import { line, sampleContext, session } from '../examples/samples';
 import { layOnClock, shareSeconds } from './clocking';
 import { dressLine } from './dress';
 import { layOut } from './lay-out';

@@ -1,6 +1,7 @@
 import type { Body } from '../anatomy/body';
 import type { Kit } from '../kit/kit';
 import type { Notebook } from '../movements/notebook';
+import type { School } from '../schools/document';
 import type { Client } from '../session/client';
 import type { LiftRecord } from '../strength/evidence';
 
@@ -10,6 +11,8 @@ export interface Context {
   kit: Kit;
   /** The coach's own movements and cues; none when left out. */
   notebook?: Notebook;
+  /** The coach's own schools; none when left out. */
+  schools?: readonly School[];
   /** Logged sets of this client, beside the tests in the client document. */
   logged: readonly LiftRecord[];
   /** The day it is, ISO date. */

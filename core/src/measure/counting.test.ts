@@ -1,13 +1,15 @@
-import { HARD_RESERVE } from '../dose/dose';
-import { line, sampleContext, session } from '../testing/samples';
+import { line, sampleContext, session } from '../examples/samples';
+import { schools } from '../schools/schools';
 import { countedAs, setsCounted, standingOf } from './counting';
 import { layOut } from './lay-out';
 import { measure } from './measure';
 
+const { evidence } = schools;
+
 describe('what a set counts, each sum written out', () => {
   const counted = (patch: Parameters<typeof line>[1], id = 'barbell-bench-press', rig: object = {}) => {
     const m = layOut(session([line(id, patch, rig)]), sampleContext).lines[0]!;
-    return { m, ...setsCounted(m), standings: m.sets.map(standingOf) };
+    return { m, ...setsCounted(m, evidence), standings: m.sets.map((s) => standingOf(s, evidence)) };
   };
 
   test('three straight sets with two left: 3 × 1 = 3', () => {
@@ -68,7 +70,7 @@ describe('what a set counts, each sum written out', () => {
       'push-up-ladder',
     );
     expect(prescribed).toBeCloseTo(2 * (1 + 2 / 3), 9);
-    const triceps = m.sets.slice(0, 3).map((s) => countedAs(m, s).credits.triLateral!);
+    const triceps = m.sets.slice(0, 3).map((s) => countedAs(m, s, evidence).credits.triLateral!);
     expect(triceps[0]).toBe(1);
     expect(triceps[1]!).toBeLessThan(triceps[0]!);
     expect(triceps[2]).toBe(0.5);
@@ -108,7 +110,7 @@ describe('what a set counts, each sum written out', () => {
       scheme: { kind: 'straight', sets: 2, reps: { lo: 8, hi: 8 } },
       loadKg: 60,
     });
-    expect(m.sets[0]!.expectedReserve).toBeGreaterThan(HARD_RESERVE + 0.5);
+    expect(m.sets[0]!.expectedReserve).toBeGreaterThan(evidence.counting.hardReserve + 0.5);
     expect([prescribed, n]).toEqual([2, 0]);
     expect(standings).toEqual(['easy', 'easy']);
   });
@@ -122,7 +124,7 @@ describe('what a set counts, each sum written out', () => {
     const reps = m.sets[0]!.expectedReps!;
     expect(reps).toBeGreaterThan(0);
     expect(reps).toBeLessThan(5);
-    expect(countedAs(m, m.sets[0]!).counts).toBeCloseTo(reps / 5, 9);
+    expect(countedAs(m, m.sets[0]!, evidence).counts).toBeCloseTo(reps / 5, 9);
     expect(standings).toEqual(['short']);
   });
 
@@ -136,4 +138,29 @@ describe('what a set counts, each sum written out', () => {
     const { deltSide } = measure(s, sampleContext).dose.groups;
     expect(deltSide).toMatchObject({ prescribed: 3, fractional: 0, direct: 0 });
   });
+});
+
+test('the constants are those of the school: burn-outs, stages, help and what is hard', () => {
+  const own = (patch: Partial<(typeof evidence)['counting']>) => ({
+    ...sampleContext,
+    schools: [{ ...evidence, id: 'own', counting: { ...evidence.counting, ...patch } }],
+  });
+  const lines = [
+    line('pushdown', { scheme: { kind: 'burn-out', sets: 1, total: 40, pauseS: 15 } }),
+    line('cable-overhead-extension', {
+      scheme: { kind: 'drop', sets: 1, reps: { lo: 10, hi: 10 }, drops: 2, lighter: 25, on: 'every set' },
+    }),
+    line('push-up', { scheme: { kind: 'straight', sets: 2, reps: { lo: 8, hi: 8 } } }),
+  ];
+  const triceps = (patch: Partial<(typeof evidence)['counting']>) =>
+    measure(session(lines, { school: 'own' }), own(patch)).dose.groups.triceps.prescribed;
+  const usual = triceps({});
+  expect(usual - triceps({ burnOut: 1 })).toBeCloseTo(1, 9);
+  expect(usual - triceps({ furtherStage: 0 })).toBeCloseTo(2 / 3, 9);
+  const { fractional: withHelp } = measure(session(lines, { school: 'own' }), own({})).dose.groups.triceps;
+  const alone = measure(session(lines, { school: 'own' }), own({ indirect: false })).dose.groups.triceps;
+  expect(alone.fractional).toBeLessThan(withHelp);
+  expect(alone.indirect).toBe(0);
+  const strict = measure(session(lines, { school: 'own' }), own({ hardReserve: 0 })).dose.groups.triceps;
+  expect(strict.fractional).toBeLessThan(withHelp);
 });

@@ -1,7 +1,10 @@
 import { countDose, isHard, type CountedSet, type DoseSheet } from '../dose/dose';
 import type { LoadedSet } from '../loads/prescribe';
-import { bandShare, type School } from '../schools/schools';
+import type { School } from '../schools/document';
+import { shareOf } from '../schools/schools';
 import type { Session } from '../session/document';
+import type { Scheme } from '../session/schemes/all';
+import { COUNTS_FURTHER, type SetTarget } from '../session/schemes/model';
 import { groupOfEmphasis } from '../session/emphasis';
 import type { Context } from './context';
 import type { MeasuredLine, Standing } from './model';
@@ -19,28 +22,41 @@ const doneOf = ({ target, expectedReps }: LoadedSet): number =>
   expectedReps === null ? 1 : Math.min(1, expectedReps / Math.min(target.reps.lo, WHOLE_REPS));
 
 /** A bout as the dose counts it: by what is expected to be done and to be left. */
-export const countedAs = (m: MeasuredLine, set: LoadedSet): CountedSet => ({
-  credits: boutCredits(m, set.target),
-  reserve: leftIn(set),
-  counts: set.target.counts * doneOf(set),
-  prescribed: set.target.counts,
-});
+export function countedAs(m: MeasuredLine, set: LoadedSet, school: School): CountedSet {
+  const prescribed = worthIn(school, m.line.scheme, set.target);
+  return {
+    credits: boutCredits(m, set.target),
+    reserve: leftIn(set),
+    counts: prescribed * doneOf(set),
+    prescribed,
+  };
+}
+
+/** Hard sets a bout counts for in a school; the schemes say it as most count it. */
+function worthIn({ counting }: School, { kind }: Scheme, { counts, stage }: SetTarget): number {
+  if (stage > 0) return (counts / COUNTS_FURTHER) * counting.furtherStage;
+  return kind === 'burn-out' ? counting.burnOut : counts;
+}
 
 /** Whether a bout counts as it was meant, stays easy, or comes short of its range. */
-export function standingOf(set: LoadedSet): Standing {
-  if (leftIn(set) !== set.target.reserve && !isHard(leftIn(set))) return 'easy';
+export function standingOf(set: LoadedSet, { counting }: School): Standing {
+  if (leftIn(set) !== set.target.reserve && !isHard(leftIn(set), counting.hardReserve)) return 'easy';
   const { target, expectedReps } = set;
   const short = expectedReps !== null && !target.open && expectedReps < target.reps.lo;
   return short ? 'short' : 'counts';
 }
 
 /** Working sets as prescribed, and as they are expected to count. A further stage is a third of one. */
-export function setsCounted(m: Pick<MeasuredLine, 'sets'>): { prescribed: number; counted: number } {
+export function setsCounted(
+  m: Pick<MeasuredLine, 'sets' | 'line'>,
+  school: School,
+): { prescribed: number; counted: number } {
   let prescribed = 0;
   let counted = 0;
   for (const set of m.sets) {
-    prescribed += set.target.counts;
-    if (isHard(leftIn(set))) counted += set.target.counts * doneOf(set);
+    const worth = worthIn(school, m.line.scheme, set.target);
+    prescribed += worth;
+    if (isHard(leftIn(set), school.counting.hardReserve)) counted += worth * doneOf(set);
   }
   return { prescribed, counted };
 }
@@ -53,8 +69,8 @@ export const doseOf = (
   context: Context,
 ): DoseSheet =>
   countDose(
-    lines.flatMap((m) => m.sets.map((s) => countedAs(m, s))),
+    lines.flatMap((m) => m.sets.map((s) => countedAs(m, s, school))),
     school,
     groupOfEmphasis(session.emphasis),
-    bandShare[context.client.trainingAge],
+    shareOf(school, context.client.trainingAge),
   );

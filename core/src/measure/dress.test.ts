@@ -1,6 +1,6 @@
 import { ownFrom, emptyNotebook } from '../movements/notebook';
 import { findEntry } from '../movements/catalogue';
-import { line, sampleContext } from '../testing/samples';
+import { line, sampleContext } from '../examples/samples';
 import { dressLine } from './dress';
 
 const bench = line('barbell-bench-press');

@@ -1,4 +1,4 @@
-import { schools } from '../schools/schools';
+import { schoolOf } from '../schools/schools';
 import { linesOf, type Session } from '../session/document';
 import { setCountOf } from '../session/schemes';
 import { shareSeconds } from './clocking';
@@ -10,7 +10,7 @@ import { freshnessIn } from './tiring';
 
 /** Loads, clock, fatigue and dose of a session. */
 export function measure(session: Session, context: Context): Measured {
-  const school = schools[session.school];
+  const school = schoolOf(session.school, context.schools);
   const { lines, byId, timeline } = layOut(session, context);
   shareSeconds(lines, timeline);
   const freshness = freshnessIn(timeline, byId);

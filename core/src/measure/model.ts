@@ -6,7 +6,7 @@ import type { Prescription } from '../loads/prescribe';
 import type { RampSet } from '../loads/ramp';
 import type { Movement, Teaching } from '../movements/model';
 import type { Rig } from '../movements/rig';
-import type { School } from '../schools/schools';
+import type { School } from '../schools/document';
 import type { Line, Session } from '../session/document';
 import type { MaxEstimate } from '../strength/max';
 import type { Context } from './context';

@@ -1,4 +1,4 @@
-import { line, sampleContext, session } from '../testing/samples';
+import { line, sampleContext, session } from '../examples/samples';
 import type { Line } from '../session/document';
 import { layOut } from './lay-out';
 

@@ -143,7 +143,6 @@ export interface Teaching {
   hardWhere: HardWhere;
   cues: Cues;
   faultIds: string[];
-  cautions: Caution[];
   chooseWhen: string;
   /** Where coaches disagree, and what the product does about it. */
   disputed?: string;
@@ -180,6 +179,8 @@ export interface Movement extends Teaching {
   pattern: Pattern;
   /** Where in the gym it happens; the same place needs no walk. */
   station: string;
+  /** A band does as well where there is no stack. */
+  orBand?: true;
   /** What must be clipped to the cable for it. */
   clips?: Attachment;
   knobs: Knobs;

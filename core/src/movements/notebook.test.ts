@@ -5,7 +5,7 @@ import { singleBlock } from '../session/starting';
 import { startingLine } from '../schools/starting-line';
 import { schools } from '../schools/schools';
 import { lineFromTyped, readTypedLine } from '../shorthand/typed-line';
-import { sampleContext, session, line } from '../testing/samples';
+import { sampleContext, session, line } from '../examples/samples';
 import { entries, findEntry } from './catalogue';
 import {
   allEntries,

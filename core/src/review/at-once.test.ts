@@ -1,6 +1,6 @@
 import { appraise } from '../appraise';
 import type { Session } from '../session/document';
-import { line, sampleContext, session } from '../testing/samples';
+import { line, sampleContext, session } from '../examples/samples';
 
 const findings = (s: Session, context = sampleContext) => appraise(s, context).findings;
 

@@ -1,6 +1,6 @@
 import type { GroupId } from '../anatomy/regions';
 import type { Measured } from '../measure/model';
-import type { Severity } from '../schools/schools';
+import type { Severity } from '../schools/document';
 import type { Edit } from '../session/edits';
 
 /** What a finding stands on. */
@@ -68,4 +68,6 @@ export interface Finding {
   fixes: Fix[];
   /** The coach's reason for going on, when it has been set aside. */
   dismissed: string | null;
+  /** Where it has been: for this session, or its whole rule for the client or the school. */
+  asideFor: 'session' | 'client' | 'school' | null;
 }

@@ -1,7 +1,7 @@
 import { appraise, appraiseAtOnce } from '../appraise';
 import type { Line } from '../session/document';
 import { applyEdit } from '../session/edits';
-import { line, sampleContext, session } from '../testing/samples';
+import { line, sampleContext, session } from '../examples/samples';
 
 const reps = (lo: number, hi = lo): Pick<Line, 'scheme'> => ({
   scheme: { kind: 'straight', sets: 3, reps: { lo, hi } },

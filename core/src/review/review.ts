@@ -1,5 +1,5 @@
 import type { Measured } from '../measure/model';
-import type { Severity } from '../schools/schools';
+import type { Severity } from '../schools/document';
 import type { Finding, FindingDraft, FixDraft, Rule } from './model';
 import { rules } from './rules';
 
@@ -8,6 +8,17 @@ export const loudness: Record<Severity, number> = { stop: 0, watch: 1, note: 2 }
 /** A finding with what may mend it, before anybody has looked whether it does. */
 export interface Matter extends Omit<Finding, 'fixes'> {
   drafts: () => FixDraft[];
+}
+
+/** The coach's reason for going on, of the session, the client or the school. */
+function asideIn(s: Measured, rule: string, key: string): Pick<Finding, 'dismissed' | 'asideFor'> {
+  const places = [
+    ['session', s.session.dismissed.find((d) => d.finding === key)],
+    ['client', s.context.client.aside.find((a) => a.rule === rule)],
+    ['school', s.school.aside.find((a) => a.rule === rule)],
+  ] as const;
+  const found = places.find(([, aside]) => aside !== undefined);
+  return { dismissed: found?.[1]!.reason ?? null, asideFor: found?.[0] ?? null };
 }
 
 function told(s: Measured, rule: Rule, draft: FindingDraft): Matter[] {
@@ -24,7 +35,7 @@ function told(s: Measured, rule: Rule, draft: FindingDraft): Matter[] {
       what: draft.what,
       why: draft.why,
       drafts: draft.fixes ?? (() => []),
-      dismissed: s.session.dismissed.find((d) => d.finding === key)?.reason ?? null,
+      ...asideIn(s, rule.id, key),
     },
   ];
 }

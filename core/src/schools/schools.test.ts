@@ -3,13 +3,18 @@ import { rules } from '../review/rules';
 import { schoolIds } from '../session/document';
 import { paceOf } from '../strength/pace';
 import { repSeconds } from '../session/effort';
+import { schoolSchema } from './document';
 import { bandShare, schools } from './schools';
 
 const all = Object.values(schools);
 
 test('every school that can be chosen is there under its own name', () => {
   expect(Object.keys(schools).sort()).toEqual([...schoolIds].sort());
-  for (const s of all) expect(schools[s.id]).toBe(s);
+  for (const id of schoolIds) {
+    expect(schools[id].id).toBe(id);
+    const { id: _id, ...document } = schools[id];
+    expect(schoolSchema.parse(document)).toEqual(document);
+  }
   expect(new Set(all.map((s) => s.name)).size).toBe(all.length);
 });
 

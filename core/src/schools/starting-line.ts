@@ -2,7 +2,7 @@ import type { Entry } from '../movements/model';
 import { teachingOf } from '../movements/settings';
 import type { Line } from '../session/document';
 import type { Scheme } from '../session/schemes';
-import type { School } from './schools';
+import type { School } from './document';
 
 /** Names that are a way of doing sets as much as a movement. Common practice. */
 const ownSchemes: Record<string, Scheme> = {

@@ -3,6 +3,7 @@ import { regionIds } from '../anatomy/regions';
 import { clientCuesSchema } from '../movements/notebook';
 import { liftRecordSchema } from '../strength/evidence';
 import { daySchema } from '../units/dates';
+import { healthSchema } from './health';
 
 export const limitIds = [
   'shoulder front',
@@ -14,8 +15,19 @@ export const limitIds = [
   'pec strain',
 ] as const;
 
+export const aims = ['size', 'strength', 'both', 'endurance', 'slow', 'peaking'] as const;
+export type Aim = (typeof aims)[number];
+/** In what a client competes: lifting on the platform asks for pauses, the stage for shape. */
+export const competitions = ['no', 'bench', 'stage'] as const;
+
+/** A rule that is set aside for more than one session. */
+export const asideSchema = z
+  .object({ rule: z.string().min(1).max(60), reason: z.string().min(1).max(300), on: daySchema })
+  .strict();
+export type Aside = z.infer<typeof asideSchema>;
+
 /** The newest version of the client document. */
-export const clientVersion = 3;
+export const clientVersion = 4;
 
 /** What the planner knows about a client. */
 export const clientSchema = z
@@ -37,15 +49,12 @@ export const clientSchema = z
     kitId: z.string().min(1).max(60),
     unit: z.enum(['kg', 'lb']),
     likes: z.string().max(200),
-    health: z
-      .object({
-        askFirst: z.boolean(),
-        reason: z.string().max(200),
-        clearedBy: z.string().max(120),
-        /** A day, or nothing when never asked. */
-        askedOn: z.union([z.literal(''), daySchema]),
-      })
-      .strict(),
+    /** What the training is for: which repetitions and rests are at home. */
+    aim: z.enum(aims),
+    competes: z.enum(competitions),
+    health: healthSchema,
+    /** Rules that are not to speak for this client, with the coach's reason. */
+    aside: z.array(asideSchema).max(60),
     formula: z.enum(['median', 'epley', 'brzycki', 'lombardi', 'mayhew', 'wathan', 'oconner', 'lander']),
     tests: z.array(liftRecordSchema).max(200),
     /** Tests that were deleted and can still be brought back, the last first. */
@@ -56,18 +65,4 @@ export const clientSchema = z
   .strict();
 
 export type Client = z.infer<typeof clientSchema>;
-
-/** How it stands with the health screen: a yes nobody has cleared comes before when it was asked. */
-export function healthScreen(
-  client: Client,
-  todayIso: string,
-): 'ask first' | 'never asked' | 'over a year old' | 'current' {
-  const { askedOn } = client.health;
-  if (mustAskFirst(client)) return 'ask first';
-  if (askedOn === '') return 'never asked';
-  return Date.parse(todayIso) - Date.parse(askedOn) > 366 * 86_400_000 ? 'over a year old' : 'current';
-}
-
-/** A yes on the health screen that nobody has cleared. */
-export const mustAskFirst = (client: Client): boolean =>
-  client.health.askFirst && client.health.clearedBy.trim() === '';
+export type LimitId = (typeof limitIds)[number];

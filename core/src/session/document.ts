@@ -9,6 +9,10 @@ import { moduleOf, schemeSchema } from './schemes/all';
 export const schoolIds = ['evidence', 'pyramid', 'strength', 'pump', 'slow', 'foundations'] as const;
 export type SchoolId = (typeof schoolIds)[number];
 
+/** What kind of day it is: which muscles it owes something. */
+export const dayKinds = ['chest', 'push', 'shoulders', 'arms'] as const;
+export type DayKind = (typeof dayKinds)[number];
+
 const id = z.string().min(1).max(60);
 const movementId = id.refine((v) => findMovement(v) !== undefined, {
   message: 'no movement of this name in the catalogue',
@@ -115,7 +119,7 @@ export const MOST_BOUTS = 240;
 export const statuses = ['draft', 'handed over', 'finished'] as const;
 
 /** The newest version of the session document. */
-export const sessionVersion = 3;
+export const sessionVersion = 4;
 
 export const sessionSchema = z
   .object({
@@ -126,7 +130,10 @@ export const sessionSchema = z
     kitId: id,
     minutes: z.number().int().min(10).max(240),
     emphasis: z.union([z.enum(groupIds), z.enum(regionIds)]),
-    school: z.enum(schoolIds),
+    /** The school it is judged by: one of those that ship, or the id of one of the coach's own. */
+    school: id,
+    /** What kind of day the coach says it is; left out, what its movements make it. */
+    kind: z.enum(dayKinds).optional(),
     /** Someone stands by at the heavy sets of this session. */
     spotter: z.boolean(),
     status: z.enum(statuses),

@@ -13,6 +13,7 @@ type Header = Pick<
   | 'date'
   | 'clientId'
   | 'ramp'
+  | 'kind'
 >;
 
 /** A change to a session, as data. Ids that do not exist leave the session as it was. */

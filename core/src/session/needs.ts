@@ -1,5 +1,6 @@
 import { daysBetween } from '../units/time';
-import { healthScreen, type Client } from './client';
+import type { Client } from './client';
+import { healthScreen } from './health';
 import type { Session } from './document';
 
 export interface SessionBrief {
@@ -28,8 +29,12 @@ export function needsOf(client: Client, sessions: readonly SessionBrief[], today
     needs.push({ loud: true, says: 'Ask first: nobody has cleared the health screen' });
   else if (screen !== 'current')
     needs.push({
-      loud: screen === 'never asked',
-      says: screen === 'never asked' ? 'Health screen was never asked' : 'Health screen is over a year old',
+      loud: screen !== 'over a year old',
+      says: {
+        'never asked': 'Health screen was never asked',
+        unfinished: 'Health screen has open questions',
+        'over a year old': 'Health screen is over a year old',
+      }[screen],
     });
   if (client.tests.length === 0)
     needs.push({ loud: false, says: 'No tested lift: loads are found on the day' });

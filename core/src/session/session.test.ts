@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { line, session, soundPush } from '../testing/samples';
+import { line, session, soundPush } from '../examples/samples';
 import { linesOf, sessionSchema, type Session } from './document';
 import { applyEdit, inverseOf, type Edit } from './edits';
 import { commit, redo, startHistory, undo } from './history';

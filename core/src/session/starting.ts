@@ -22,18 +22,20 @@ export const singleBlock = (id: string, line: Line): Block => ({
 
 /**
  * A session begun from another: the same movements and figures as a new draft. Somebody else gets it in their own gym
- * and time; loads given by hand, what a bar was hung with there and cues picked for one client are left out.
+ * and time; loads given by hand, what a bar was hung with there, cues picked and findings set aside for one client are
+ * left out.
  */
 export function startedFor(
   from: Session,
   { id, client }: { id: string; client: Pick<Client, 'kitId' | 'minutes'> },
   title: string,
 ): Session {
-  const draft: Session = { ...from, title, clientId: id, status: 'draft', date: null, dismissed: [] };
+  const draft: Session = { ...from, title, clientId: id, status: 'draft', date: null };
   if (id === from.clientId) return draft;
   const fresh = ({ hung: _hung, ...line }: Line): Line => ({ ...line, loadKg: null, cues: null });
   return {
     ...draft,
+    dismissed: [],
     kitId: client.kitId,
     minutes: client.minutes,
     blocks: from.blocks.map((block) => ({ ...block, lines: block.lines.map(fresh) })),

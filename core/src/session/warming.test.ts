@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { movements } from '../movements/catalogue';
 import { warmupParts } from '../movements/model';
-import { session } from '../testing/samples';
+import { session } from '../examples/samples';
 import { sessionSchema, type WarmupItem } from './document';
 import { filledUp, missingParts, partOf } from './warming';
 

@@ -1,4 +1,4 @@
-import type { School } from '../schools/schools';
+import type { School } from '../schools/document';
 import { startingLine } from '../schools/starting-line';
 import type { Line } from '../session/document';
 import { setCountOf, turnedInto, withSetCount, type Scheme } from '../session/schemes';

@@ -1,7 +1,7 @@
 import { emptyNotebook, offeredEntries } from '../movements/notebook';
 import type { Entry } from '../movements/model';
 import { wordsOf } from '../movements/name-words';
-import { schools } from '../schools/schools';
+import { schoolOf } from '../schools/schools';
 import type { Block, Session } from '../session/document';
 import { singleBlock } from '../session/starting';
 import type { Pasted, PasteContext, PastedRow } from './message/model';
@@ -85,7 +85,7 @@ export function readPasted(text: string, context: PasteContext): Pasted {
 /** A row with another movement than the one that was read, its figures kept. */
 export function withEntry(row: PastedRow, entry: Entry, context: PasteContext): PastedRow {
   const typed = { ...readTypedLine(row.text, context.unit, undefined, context.help), entry };
-  const line = lineFromTyped(typed, schools[context.school], context.newId('line'));
+  const line = lineFromTyped(typed, schoolOf(context.school), context.newId('line'));
   const named = new Set(wordsOf([entry.name, ...entry.aliases].join(' ')));
   const isOfName = (words: string): boolean => wordsOf(words).every((w) => named.has(w));
   return {

@@ -9,7 +9,7 @@ import { sessionSchema, type Line, type Session } from '../session/document';
 import { startingLine } from '../schools/starting-line';
 import { parseScheme } from '../session/schemes';
 import { anySession } from '../testing/any';
-import { line, session, soundPush } from '../testing/samples';
+import { line, session, soundPush } from '../examples/samples';
 import { blocksOfPasted, readPasted } from './pasted';
 import { writeSession } from './session-text';
 

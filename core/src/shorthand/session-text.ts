@@ -4,7 +4,7 @@ import type { Entry } from '../movements/model';
 import { allEntries, entryIn, findOwn, dress, type Notebook } from '../movements/notebook';
 import { choiceKnobs, choiceWords, numericKnobs, type NumericKnob, type Rig } from '../movements/rig';
 import { fullRig, variantOf } from '../movements/settings';
-import { schools } from '../schools/schools';
+import { schoolOf, schools } from '../schools/schools';
 import { schoolIds, type Block, type Line, type Session, type WarmupItem } from '../session/document';
 import { parseReserve, parseTempo, reserveText, tempoText } from '../session/effort';
 import { parseScheme, schemeText } from '../session/schemes';
@@ -125,7 +125,8 @@ export function writeSession(session: Session, context: TextContext): string {
   const head = [
     `for ${session.emphasis in regions ? regions[session.emphasis as RegionId].name.toLowerCase() : session.emphasis}`,
     `${session.minutes} min`,
-    schools[session.school].name,
+    ...(session.school in schools ? [schoolOf(session.school).name] : []),
+    ...(session.kind ? [`${session.kind} day`] : []),
     ...(session.spotter ? ['spotter'] : []),
     ...(session.ramp ? [rampWords[session.ramp]] : []),
     session.status,
@@ -257,7 +258,7 @@ export function readWrittenLine(
   const entry = allEntries(context.notebook).find((e) => e.name.toLowerCase() === called);
   if (!entry) return null;
   const rig = m?.[1] ? readRig(m[1], entry) : entry.rig;
-  const line: Line = { ...startingLine(entry, schools[school], id), rig: rig ?? entry.rig };
+  const line: Line = { ...startingLine(entry, schoolOf(school), id), rig: rig ?? entry.rig };
   const unknown = rig ? [] : [m![1]!];
   for (const part of parts) if (!takePart(part.trim(), line, block, context)) unknown.push(part.trim());
   return { line, unknown };

@@ -9,7 +9,7 @@ import { sessionSchema, schoolIds, type Line, type Session } from '../session/do
 import type { Scheme } from '../session/schemes';
 import { startingLine } from '../schools/starting-line';
 import { formulaIds } from '../strength/formulas';
-import { sampleClient, sampleKit, session } from './samples';
+import { sampleClient, sampleKit, session } from '../examples/samples';
 
 /** Anything the schemas allow and a coach could come to, for property tests. */
 const whole = (min: number, max: number) => fc.integer({ min, max });

@@ -1,6 +1,7 @@
 import { appraise, type Context } from '@drimbo/core';
 import { documentSchemas } from '@drimbo/core/formats/opening';
 import { makeReport } from '@drimbo/core/formats/report';
+import type { School } from '@drimbo/core/schools/document';
 import type { Session } from '@drimbo/core/session/document';
 import { liftRecordSchema } from '@drimbo/core/strength/evidence';
 import { daySchema } from '@drimbo/core/units/dates';
@@ -18,6 +19,11 @@ export const appraiseRequestSchema = z
     kit: z.union([stored, documentSchemas.kit]).optional(),
     /** The coach's own movements and cues; left out, the stored ones. */
     notebook: documentSchemas.notebook.optional(),
+    /** The coach's own schools with their ids; left out, the stored ones. */
+    schools: z
+      .array(z.object({ id: stored, document: documentSchemas.school }).strict())
+      .max(60)
+      .optional(),
     /** Logged sets for an inline client; a stored client brings its own. */
     logged: z.array(liftRecordSchema).max(500).optional(),
     today: daySchema.optional(),
@@ -30,6 +36,7 @@ export interface AppraiseJob {
   client: string | null;
   kit: string | null;
   notebook: string;
+  schools: string;
   logged: string;
   today: string;
 }
@@ -89,6 +96,9 @@ export function answerJob(job: AppraiseJob): string {
         : once(job.logged, (raw) => z.array(liftRecordSchema).parse(raw))),
     notebook:
       body.notebook ?? once(job.notebook, (raw) => checked(documentSchemas.notebook, raw, 'notebook')),
+    schools:
+      body.schools?.map(({ id, document }) => ({ ...document, id })) ??
+      once(job.schools, (raw) => raw as School[]),
     todayIso: body.today ?? job.today,
   });
   return JSON.stringify(makeReport(appraise(withKnownLines(body.session), context), context));

@@ -37,6 +37,7 @@ const byKind: Record<DocumentKind, (raw: Raw) => Record<string, string | number>
   }),
   kit: () => ({}),
   notebook: () => ({}),
+  school: () => ({}),
 };
 
 /**

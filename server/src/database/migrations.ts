@@ -151,4 +151,12 @@ export const migrations: Record<string, Migration> = {
       for (const index of briefIndexes) await sql.raw(index).execute(db);
     },
   },
+  '007-schools': {
+    async up(db: Kysely<unknown>) {
+      await documents(db, 'schools').addColumn('deleted_at', 'text').execute();
+      await sql
+        .raw('create index schools_deleted on schools (deleted_at) where deleted_at is not null')
+        .execute(db);
+    },
+  },
 };

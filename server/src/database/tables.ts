@@ -57,7 +57,8 @@ export interface Tables {
   kits: DocumentRow;
   sessions: SessionRow;
   notebooks: DocumentRow;
+  schools: DocumentRow;
   performed_sets: PerformedSetRow;
 }
 
-export type DocumentTable = 'clients' | 'kits' | 'sessions' | 'notebooks';
+export type DocumentTable = 'clients' | 'kits' | 'sessions' | 'notebooks' | 'schools';

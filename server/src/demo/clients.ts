@@ -1,4 +1,5 @@
 import { clientVersion, type Client } from '@drimbo/core/session/client';
+import { askedOn, neverAsked } from '@drimbo/core/session/health';
 import type { LiftRecord } from '@drimbo/core/strength/evidence';
 
 type Facts = Partial<Client> & Pick<Client, 'name' | 'about' | 'born' | 'statureM' | 'massKg'>;
@@ -19,7 +20,10 @@ const client = (facts: Facts): Client => ({
   kitId: 'boathouse',
   unit: 'kg',
   likes: '',
-  health: { askFirst: false, reason: '', clearedBy: '', askedOn: '' },
+  aim: 'size',
+  competes: 'no',
+  health: neverAsked,
+  aside: [],
   formula: 'median',
   tests: [],
   deletedTests: [],
@@ -51,11 +55,12 @@ export const demoClients = (before: DayBefore): Record<string, Client> => ({
     statureM: 1.68,
     massKg: 66,
     goal: 'Stage, size',
+    competes: 'stage',
     lagging: ['pecUpper', 'deltSide'],
     minutes: 75,
     daysAWeek: 6,
     likes: 'Dumbbells; feels the chest on low cables',
-    health: { askFirst: false, reason: '', clearedBy: '', askedOn: before(80) },
+    health: askedOn(before(80)),
     tests: [
       test('barbell-press', before(16), 72.5, 5),
       test('standing-barbell-press', before(16), 42.5, 5),
@@ -76,10 +81,10 @@ export const demoClients = (before: DayBefore): Record<string, Client> => ({
     daysAWeek: 3,
     likes: 'Cables, landmine',
     health: {
-      askFirst: true,
-      reason: 'Blood pressure tablets',
+      ...askedOn(before(120), ['medicines']),
+      note: 'Blood pressure tablets',
       clearedBy: 'Own doctor, letter on file',
-      askedOn: before(120),
+      clearedOn: before(118),
     },
     tests: [test('barbell-press', before(25), 75, 6)],
   }),
@@ -94,7 +99,7 @@ export const demoClients = (before: DayBefore): Record<string, Client> => ({
     minutes: 45,
     daysAWeek: 3,
     likes: 'Short rests, machines when tired',
-    health: { askFirst: false, reason: '', clearedBy: '', askedOn: before(40) },
+    health: askedOn(before(40)),
     tests: [test('barbell-press', before(35), 47.5, 6)],
   }),
   'tamsin-oyelo': client({
@@ -108,7 +113,7 @@ export const demoClients = (before: DayBefore): Record<string, Client> => ({
     minutes: 60,
     daysAWeek: 3,
     likes: 'Wants to know why',
-    health: { askFirst: false, reason: '', clearedBy: '', askedOn: before(110) },
+    health: askedOn(before(110)),
   }),
   'ansgar-pellikaan': client({
     name: 'Ansgar Pellikaan',
@@ -122,7 +127,7 @@ export const demoClients = (before: DayBefore): Record<string, Client> => ({
     minutes: 60,
     daysAWeek: 4,
     likes: 'Neutral handles',
-    health: { askFirst: false, reason: '', clearedBy: '', askedOn: before(400) },
+    health: askedOn(before(400)),
     tests: [test('barbell-press', before(50), 85, 5)],
   }),
   'bram-otterlund': client({
@@ -132,11 +137,12 @@ export const demoClients = (before: DayBefore): Record<string, Client> => ({
     statureM: 1.8,
     massKg: 98,
     goal: 'Bench and size',
+    aim: 'both',
     lagging: ['pecUpper'],
     minutes: 75,
     daysAWeek: 4,
     likes: 'Heavy bar work',
-    health: { askFirst: false, reason: '', clearedBy: '', askedOn: before(20) },
+    health: askedOn(before(20)),
     tests: [test('barbell-press', before(12), 155, 2), test('standing-barbell-press', before(12), 85, 3)],
   }),
 });

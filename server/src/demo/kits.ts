@@ -9,7 +9,7 @@ const pounds = (lb: number): number => Number((lb * KG_PER_LB).toFixed(4));
 /** An invented small gym by the water. */
 const boathouse: Kit = {
   format: 'drimbo.kit',
-  version: 1,
+  version: 2,
   name: 'The Boathouse',
   unit: 'kg',
   bars: [
@@ -44,7 +44,7 @@ const boathouse: Kit = {
   ],
   benches: [{ id: 'bench', name: 'Adjustable bench', notchesDeg: [0, 15, 30, 45, 60, 75] }],
   rack: { count: 1, safetyArms: false },
-  places: ['landmine', 'dip bars'],
+  places: ['landmine', 'dip bars', 'raised handles'],
   dipBelt: true,
   spotter: false,
   attachments: ['rope', 'single handles', 'straight bar'],
@@ -69,7 +69,7 @@ const boathouse: Kit = {
 /** A room above a net store with old pound plates and no cables. */
 const netLoft: Kit = {
   format: 'drimbo.kit',
-  version: 1,
+  version: 2,
   name: 'Net loft',
   unit: 'lb',
   bars: [{ id: 'straight', name: 'Straight bar', kg: pounds(45), use: 'straight' }],

@@ -4,7 +4,7 @@ import { appraise } from '@drimbo/core';
 import { documentKinds } from '@drimbo/core/formats/steps';
 import { kitSchema } from '@drimbo/core/kit/kit';
 import { anyClient, anyKit, anySession } from '@drimbo/core/testing/any';
-import { sampleClient, sampleKit, soundPush } from '@drimbo/core/testing/samples';
+import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
 import { parse } from 'csv-parse/sync';
 import fc from 'fast-check';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';

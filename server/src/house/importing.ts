@@ -29,7 +29,7 @@ type Entry = HouseEntry & { file: ZippedFile };
 
 /** What others lean on comes first. */
 const turn = (entry: Entry): number =>
-  ['house', 'kit', 'client', 'notebook', 'session', 'sets', 'other'].indexOf(
+  ['house', 'kit', 'school', 'client', 'notebook', 'session', 'sets', 'other'].indexOf(
     entry.is === 'document' ? entry.kind : entry.is,
   );
 

@@ -9,6 +9,7 @@ export const readMe = ({ written, client, counts }: House): string =>
     `${HOUSE_FILE}    what this is, and how much of it`,
     'clients/      a JSON document each: facts, tests, limits, health questions',
     'kits/         a JSON document each: what stands in a gym',
+    'schools/      a JSON document each: the coach’s own rule sets',
     'sessions/     a JSON document each, and the same as text to read or to type in again',
     'notebooks/    own movements, cues, templates and what is hidden',
     'sets/         what was lifted, a table for each client: CSV as in RFC 4180, UTF-8, loads in kg',

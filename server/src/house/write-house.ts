@@ -62,21 +62,24 @@ async function chosen(db: Kysely<Tables>, client: string | null): Promise<Record
       kit: await idsOf(db, 'kit'),
       session: await idsOf(db, 'session'),
       notebook: await idsOf(db, 'notebook'),
+      school: await idsOf(db, 'school'),
     };
   const sessions = await db
     .selectFrom('sessions')
-    .select(['id', 'kit_id'])
+    .select(['id', 'kit_id', 'document'])
     .where('client_id', '=', client)
     .where('deleted_at', 'is', null)
     .orderBy('id')
     .execute();
   const own = await db.selectFrom('clients').select('kit_id').where('id', '=', client).executeTakeFirst();
   const named = new Set([own?.kit_id, ...sessions.map((s) => s.kit_id)]);
+  const judging = new Set(sessions.map((s) => /"school":"([^"]+)"/.exec(s.document)?.[1]));
   return {
     client: [client],
     kit: (await idsOf(db, 'kit')).filter((id) => named.has(id)),
     session: sessions.map((s) => s.id),
     notebook: [],
+    school: (await idsOf(db, 'school')).filter((id) => judging.has(id)),
   };
 }
 
@@ -152,6 +155,7 @@ export async function writeHouse(
       const counts: Counts = {
         clients: ids.client.length,
         kits: ids.kit.length,
+        schools: ids.school.length,
         sessions: ids.session.length,
         notebooks: ids.notebook.length,
         sets: await countSets(one, client),

@@ -21,6 +21,7 @@ export async function jobFor(store: Store, body: unknown, today: string): Promis
     client: client === null ? null : await store.clients.text(client),
     kit: kit === null ? null : await store.kits.text(kit),
     notebook: (await store.notebooks.text(COACH))!,
+    schools: JSON.stringify(await store.ownSchools()),
     logged: JSON.stringify(client === null ? [] : await store.logged(client)),
     today,
   };

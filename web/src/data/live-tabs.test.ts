@@ -1,5 +1,5 @@
 import { documentSchemas } from '@drimbo/core/formats/opening';
-import { soundPush } from '@drimbo/core/testing/samples';
+import { soundPush } from '@drimbo/core/examples/samples';
 import { Drafts } from '../state/drafts';
 import { askLiveTabs, holdTab, isTabLive } from './live-tabs';
 

@@ -1,5 +1,6 @@
 import type { ClientBrief, Found, Page, SessionListed, Unreadable } from '@drimbo/core/formats/lists';
 import type { Kit } from '@drimbo/core/kit/kit';
+import type { School, SchoolDocument } from '@drimbo/core/schools/document';
 import type { Client } from '@drimbo/core/session/client';
 import type { Session } from '@drimbo/core/session/document';
 import type { Need, SessionBrief } from '@drimbo/core/session/needs';
@@ -83,6 +84,22 @@ export const useKits = () =>
   useQuery({
     queryKey: ['kits'],
     queryFn: () => withLiveTabs(api.get<Stored<Kit>[]>('/kits')),
+  });
+
+export interface OwnSchool extends Stored<SchoolDocument> {
+  /** The same with its id, as a session is judged by it. */
+  school: School;
+}
+
+/** The coach's own schools. */
+export const useSchools = () =>
+  useQuery({
+    queryKey: ['schools'],
+    queryFn: async (): Promise<OwnSchool[]> =>
+      (await api.get<Stored<SchoolDocument>[]>('/schools')).map((stored) => ({
+        ...stored,
+        school: { ...stored.document, id: stored.id },
+      })),
   });
 
 let openings = 0;

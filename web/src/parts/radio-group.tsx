@@ -4,9 +4,9 @@ import { styled } from 'styled-components';
 import { ink, size } from '../look/theme';
 import { pressedThrough } from './labelled';
 
-const Frame = styled(Root)`
-  display: grid;
-  gap: 2px;
+const Frame = styled(Root)<{ $isRow: boolean }>`
+  display: ${(p) => (p.$isRow ? 'flex' : 'grid')};
+  gap: ${(p) => (p.$isRow ? '2px 12px' : '2px')};
   > .react-aria-Label {
     font-size: ${size.fine};
     color: ${ink.soft};
@@ -55,18 +55,23 @@ const Frame = styled(Root)`
 export function RadioGroup<K extends string>({
   label,
   isLabelUnseen = false,
+  isRow = false,
   value,
   options,
   onChange,
 }: {
   label: string;
   isLabelUnseen?: boolean;
+  /** Beside each other instead of below. */
+  isRow?: boolean;
   value: K | null;
   options: readonly { value: K; words: ReactNode; about?: string }[];
   onChange: (value: K) => void;
 }): ReactNode {
   return (
     <Frame
+      $isRow={isRow}
+      orientation={isRow ? 'horizontal' : 'vertical'}
       value={value}
       onChange={(v) => onChange(v as K)}
       {...(isLabelUnseen ? { 'aria-label': label } : {})}

@@ -1,5 +1,5 @@
 import { documentSchemas } from '@drimbo/core/formats/opening';
-import { soundPush } from '@drimbo/core/testing/samples';
+import { soundPush } from '@drimbo/core/examples/samples';
 import { Drafts, tabId } from './drafts';
 
 const draft = (at: number, title = 'Mine') => ({ base: 3, at, document: { ...soundPush, title } });

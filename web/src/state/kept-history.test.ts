@@ -1,5 +1,5 @@
 import { commit, redo, startHistory, undo } from '@drimbo/core/session/history';
-import { soundPush } from '@drimbo/core/testing/samples';
+import { soundPush } from '@drimbo/core/examples/samples';
 import { forgetHistoryOf, KeptHistory } from './kept-history';
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);

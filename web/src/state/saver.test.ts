@@ -1,7 +1,7 @@
 import { jest } from '@jest/globals';
 import type { Session } from '@drimbo/core/session/document';
 import { documentSchemas } from '@drimbo/core/formats/opening';
-import { soundPush } from '@drimbo/core/testing/samples';
+import { soundPush } from '@drimbo/core/examples/samples';
 import { ApiError, Unreachable } from '../data/api';
 import type { Stored } from '../data/queries';
 import { Drafts } from './drafts';

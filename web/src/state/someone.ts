@@ -3,7 +3,7 @@ import { bodyOf } from '@drimbo/core/measure/context';
 import type { Context } from '@drimbo/core/measure/context';
 import { useMemo } from 'react';
 import { useNotebook } from './notebook';
-import { todayIso, useClientFile, useClientNames, useKits, type Stored } from '../data/queries';
+import { todayIso, useClientFile, useClientNames, useKits, useSchools, type Stored } from '../data/queries';
 import type { Kit } from '@drimbo/core/kit/kit';
 import { notchesOf } from '@drimbo/core/kit/kit';
 
@@ -26,6 +26,7 @@ export function useSomeone(clientId: string | null, kitId: string | null): Someo
   const kits = useKits();
   const notebook = useNotebook().data?.document;
   const file = useClientFile(clientId ?? undefined).data;
+  const schools = useSchools().data;
   const all = kits.data ?? [];
   const richest = [...all].sort((a, b) => notchesOf(b.document).length - notchesOf(a.document).length)[0];
   const stored = all.find((k) => k.id === (kitId ?? file?.document.kitId)) ?? richest;
@@ -39,9 +40,10 @@ export function useSomeone(clientId: string | null, kitId: string | null): Someo
             logged: file.logged,
             todayIso: todayIso(),
             ...(notebook ? { notebook } : {}),
+            ...(schools ? { schools: schools.map(({ school }) => school) } : {}),
           }
         : null,
-    [file, kit, notebook],
+    [file, kit, notebook, schools],
   );
   const body = useMemo(() => (context ? bodyOf(context) : averageBuild), [context]);
   return { body, context, clients: names ?? [], kits: all, kitId: stored?.id ?? '', kit };

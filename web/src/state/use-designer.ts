@@ -50,7 +50,7 @@ export interface Designer {
 
 /** The designer's state: the document with its history, its appraisal, and the saving of it. */
 export function useDesigner(opened: OpenedSession): Designer {
-  const { stored, file, kits, notebook } = opened;
+  const { stored, file, kits, notebook, schools } = opened;
   const [opening] = useState(() => {
     const drafts = new Drafts(stored.id, tabId(sessionStorage), localStorage, documentSchemas.session);
     const kept = new KeptHistory(stored.id, localStorage, sameSession);
@@ -96,8 +96,8 @@ export function useDesigner(opened: OpenedSession): Designer {
 
   const { kitId } = session;
   const context = useMemo(
-    () => contextOf({ kitId }, { file, kits, notebook }),
-    [kitId, file, kits, notebook],
+    () => contextOf({ kitId }, { file, kits, notebook, schools }),
+    [kitId, file, kits, notebook, schools],
   );
   const atOnce = useMemo(() => appraiseAtOnce(session, context), [session, context]);
   const appraisal = useRemedies(session, context, atOnce);

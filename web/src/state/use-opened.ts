@@ -8,8 +8,10 @@ import {
   todayIso,
   useClientFile,
   useKits,
+  useSchools,
   useStoredSession,
   type ClientFile,
+  type OwnSchool,
   type Stored,
 } from '../data/queries';
 
@@ -19,6 +21,7 @@ export interface OpenedSession {
   file: ClientFile;
   kits: Stored<Kit>[];
   notebook: Notebook;
+  schools: OwnSchool[];
 }
 
 /** Opens a session, its client, the kits and the notebook; tells when any of them cannot be had. */
@@ -31,13 +34,20 @@ export function useOpenedSession(id: string): {
   const file = useClientFile(stored.data?.document.clientId);
   const kits = useKits();
   const notebook = useNotebook();
-  const all = [stored, file, kits, notebook];
+  const schools = useSchools();
+  const all = [stored, file, kits, notebook, schools];
   const opened = useMemo(
     () =>
-      stored.data && file.data && kits.data && notebook.data
-        ? { stored: stored.data, file: file.data, kits: kits.data, notebook: notebook.data.document }
+      stored.data && file.data && kits.data && notebook.data && schools.data
+        ? {
+            stored: stored.data,
+            file: file.data,
+            kits: kits.data,
+            notebook: notebook.data.document,
+            schools: schools.data,
+          }
         : null,
-    [stored.data, file.data, kits.data, notebook.data],
+    [stored.data, file.data, kits.data, notebook.data, schools.data],
   );
   return {
     opened,
@@ -49,8 +59,15 @@ export function useOpenedSession(id: string): {
 /** What a session of this client on this kit is judged against today. */
 export function contextOf(
   session: Pick<Session, 'kitId'>,
-  { file, kits, notebook }: Omit<OpenedSession, 'stored'>,
+  { file, kits, notebook, schools }: Omit<OpenedSession, 'stored'>,
 ): Context {
   const kit = (kits.find((k) => k.id === session.kitId) ?? kits[0]!).document;
-  return { client: file.document, kit, notebook, logged: file.logged, todayIso: todayIso() };
+  return {
+    client: file.document,
+    kit,
+    notebook,
+    schools: schools.map(({ school }) => school),
+    logged: file.logged,
+    todayIso: todayIso(),
+  };
 }

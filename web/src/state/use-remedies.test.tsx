@@ -1,7 +1,7 @@
 import { appraise, appraiseAtOnce } from '@drimbo/core';
 import { applyEdit } from '@drimbo/core/session/edits';
 import type { Session } from '@drimbo/core/session/document';
-import { line, sampleContext, session } from '@drimbo/core/testing/samples';
+import { line, sampleContext, session } from '@drimbo/core/examples/samples';
 import { renderHook, waitFor } from '@testing-library/react';
 import { useMemo } from 'react';
 import { useRemedies } from './use-remedies';

@@ -1,5 +1,5 @@
 import type { Kit } from '@drimbo/core/kit/kit';
-import { sampleKit } from '@drimbo/core/testing/samples';
+import { sampleKit } from '@drimbo/core/examples/samples';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { answering } from '../testing/answers';
 import { useSavedDocument } from './use-saved-document';

@@ -1,7 +1,7 @@
 import { appraise, type Context } from '@drimbo/core';
 import { linesOf, type Session } from '@drimbo/core/session/document';
 import { commit, redo, startHistory, undo } from '@drimbo/core/session/history';
-import { sampleContext } from '@drimbo/core/testing/samples';
+import { sampleContext } from '@drimbo/core/examples/samples';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import { useLayoutEffect, useMemo, useState, type ReactNode } from 'react';

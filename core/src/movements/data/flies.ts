@@ -1,15 +1,5 @@
 import type { Movement } from '../model';
-import {
-  choice,
-  knob,
-  outOnEffort,
-  pecCaution,
-  pressureCaution,
-  pulleyCredits,
-  shoulderCaution,
-  throughTheHold,
-  unstableCaution,
-} from './shared';
+import { choice, knob, outOnEffort, pulleyCredits, throughTheHold } from './shared';
 
 export const flies: Movement[] = [
   {
@@ -40,7 +30,6 @@ export const flies: Movement[] = [
             breathing: outOnEffort,
           },
           faultIds: ['pressedFly', 'bouncedElbows', 'stackedFly'],
-          cautions: [pressureCaution],
           chooseWhen:
             'The front of the shoulder wants the floor to end the stretch; the lowering can be heavy.',
         },
@@ -109,7 +98,6 @@ export const flies: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['pressedFly', 'deepFly', 'stackedFly'],
-    cautions: [shoulderCaution, unstableCaution, pecCaution],
     chooseWhen: 'The chest should be hard in the stretch and the triceps should stay out of it.',
     disputed:
       'Deep for the stretch, to chest level, or only on the floor: chest level is the default, deep for sound shoulders, the floor when one complains.',
@@ -199,7 +187,6 @@ export const flies: Movement[] = [
       breathing: throughTheHold,
     },
     faultIds: ['pressedFly', 'rolledShoulders', 'deepFly'],
-    cautions: [unstableCaution, pecCaution],
     chooseWhen: 'The chest should still be loaded when the arms come across.',
   },
   {
@@ -232,7 +219,6 @@ export const flies: Movement[] = [
       breathing: throughTheHold,
     },
     faultIds: ['pressedFly', 'turnedTrunk'],
-    cautions: [unstableCaution, pecCaution],
     chooseWhen: 'The chest should be loaded past the middle, or one side lags.',
   },
   {
@@ -270,7 +256,6 @@ export const flies: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['rolledShoulders', 'deepFly'],
-    cautions: [shoulderCaution, unstableCaution],
     chooseWhen: 'Hard chest sets at the end without anything to balance.',
   },
   {
@@ -295,7 +280,6 @@ export const flies: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['driftingArms', 'leanBack'],
-    cautions: [shoulderCaution, unstableCaution],
     chooseWhen: 'A stretched finish for chest, long head and serratus together.',
     disputed:
       'Some call it lower chest, some all lats: from overhead the middle and lower chest do help to pull the arm down, so they get part credit.',

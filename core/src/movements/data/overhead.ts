@@ -1,10 +1,5 @@
 import type { Movement } from '../model';
-import { backCaution, braced, choice, knob, outOnEffort, pressureCaution, shoulderCaution } from './shared';
-
-const overheadCaution = {
-  limit: 'shoulder front' as const,
-  say: 'Press slightly in front of the body with the elbows forward, or take a landmine press.',
-};
+import { braced, choice, knob, outOnEffort } from './shared';
 
 export const overheadPresses: Movement[] = [
   {
@@ -62,7 +57,6 @@ export const overheadPresses: Movement[] = [
       breathing: braced,
     },
     faultIds: ['leanBack', 'openThumb'],
-    cautions: [backCaution, overheadCaution, pressureCaution],
     chooseWhen: 'Shoulders and trunk together, blades free, someone who stands well.',
     disputed: 'Standing lets the blades move, seated tires less: both are offered; a complaining back sits.',
     endedBy: 'lower back',
@@ -99,7 +93,6 @@ export const overheadPresses: Movement[] = [
       breathing: braced,
     },
     faultIds: ['leanBack', 'openThumb'],
-    cautions: [backCaution, overheadCaution, pressureCaution],
     chooseWhen: 'A heavy lowering overhead is wanted and the client can rack a bar.',
     endedBy: 'breath',
     spine: 2,
@@ -148,7 +141,6 @@ export const overheadPresses: Movement[] = [
       breathing: braced,
     },
     faultIds: ['leanBack', 'tappedBells'],
-    cautions: [backCaution, overheadCaution],
     chooseWhen: 'Overhead work with free blades and no rack.',
     endedBy: 'balance',
     spine: 1,
@@ -181,7 +173,6 @@ export const overheadPresses: Movement[] = [
       breathing: braced,
     },
     faultIds: ['leanBack', 'slammedElbows'],
-    cautions: [shoulderCaution],
     chooseWhen: 'Overhead sets taken close to failure, or a tired back.',
   },
   {
@@ -217,7 +208,6 @@ export const overheadPresses: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['leanBack', 'turnedTrunk'],
-    cautions: [overheadCaution, backCaution],
     chooseWhen: 'One side locks out later than the other, or one bell is all there is.',
     endedBy: 'balance',
     spine: 1,
@@ -251,11 +241,6 @@ export const overheadPresses: Movement[] = [
       breathing: braced,
     },
     faultIds: ['leanBack', 'flaredElbows'],
-    cautions: [
-      { limit: 'shoulder front', say: 'Not this one: press in front of the head.' },
-      { limit: 'shoulder unstable', say: 'Not this one: a loaded end of range with the arm turned out.' },
-      { limit: 'lower back', say: 'Take a seated, supported press.' },
-    ],
     chooseWhen: 'Hardly ever: the same delts can be had in front of the head at less risk.',
     disputed:
       'Used by some, avoided by most: a loaded end of range with the arm turned out. Off unless you switch it on.',

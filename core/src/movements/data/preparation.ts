@@ -1,12 +1,7 @@
-import type { Caution, Movement } from '../model';
-import { atEase, wristCaution } from './shared';
+import type { Movement } from '../model';
+import { atEase } from './shared';
 
 /** Preparation never pushes through pain. */
-const stopIfSore: Caution = {
-  limit: 'shoulder front',
-  say: 'Stay inside what is comfortable; sharp pain ends it.',
-};
-
 const light = {
   compound: false,
   hardWhere: 'throughout',
@@ -14,11 +9,10 @@ const light = {
 } as const;
 
 const base = (
-  m: Omit<Movement, 'compound' | 'hardWhere' | 'faultIds' | 'cautions' | 'knobs'> & Partial<Movement>,
+  m: Omit<Movement, 'compound' | 'hardWhere' | 'faultIds' | 'knobs'> & Partial<Movement>,
 ): Movement => ({
   ...light,
   faultIds: [...light.faultIds],
-  cautions: [stopIfSore],
   knobs: {},
   ...m,
 });
@@ -117,6 +111,7 @@ export const preparation: Movement[] = [
     implement: 'cable',
     pattern: 'rotation',
     station: 'cables',
+    orBand: true,
     oneSided: true,
     variants: [
       {
@@ -246,7 +241,6 @@ export const preparation: Movement[] = [
     pattern: 'press',
     station: 'open floor',
     faultIds: ['saggingHips', 'rushedPrep'],
-    cautions: [wristCaution],
     variants: [
       { id: 'easy-push-up', name: 'Push-up, easy set', aliases: ['warm up pushups', 'easy pushups'] },
     ],

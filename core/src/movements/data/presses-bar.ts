@@ -3,17 +3,10 @@ import {
   barGripCredits,
   braced,
   choice,
-  elbowCaution,
   floorPressCredits,
   knob,
-  pecCaution,
   pressCreditsByBench,
-  pressureCaution,
-  shoulderCaution,
   tuckedCredits,
-  unstableCaution,
-  wideHandsCaution,
-  wristCaution,
 } from './shared';
 
 import { benchCues as cues, flat, loadedOtherwise, takenOtherwise } from './presses-bar-special';
@@ -50,7 +43,6 @@ export const barbellPress: Movement = {
           breathing: braced,
         },
         faultIds: ['bouncedElbows', 'flaredElbows', 'openThumb'],
-        cautions: [wristCaution, pressureCaution],
         chooseWhen: 'The stretch has to be kept short, or the middle of the press is weak.',
       },
     },
@@ -65,7 +57,6 @@ export const barbellPress: Movement = {
       teaching: {
         homeReps: [5, 10],
         cues: { ...cues, setUp: 'Feet off the floor, low back at rest, blades pinned' },
-        cautions: [shoulderCaution, pecCaution, unstableCaution],
         chooseWhen: 'The arms should do it alone, or the lower back dislikes an arch.',
       },
     },
@@ -83,7 +74,6 @@ export const barbellPress: Movement = {
           finish: 'Slow at the top, it wants to drift',
           breathing: braced,
         },
-        cautions: [wristCaution, elbowCaution, unstableCaution],
         chooseWhen: 'Upper-chest work without an incline, someone standing by.',
       },
     },
@@ -102,7 +92,6 @@ export const barbellPress: Movement = {
           finish: 'Straighten without snapping',
           breathing: braced,
         },
-        cautions: [elbowCaution, wristCaution, pressureCaution],
         chooseWhen: 'Triceps should press heavy, or the lockout is weak.',
         disputed:
           'For a weak start off the chest some bring the hands in for the longer path, others take them out for the stretch: both are offered, comfort decides.',
@@ -116,7 +105,6 @@ export const barbellPress: Movement = {
       when: { gripBiacromial: [1.7, 3], benchDeg: flat },
       teaching: {
         homeReps: [5, 10],
-        cautions: [wideHandsCaution, pecCaution, unstableCaution],
         chooseWhen: 'The chest should carry more of the flat press and the shoulders are sound.',
       },
     },
@@ -135,7 +123,6 @@ export const barbellPress: Movement = {
           path: ['Lower to just under the nipple line', 'Press straight up, not toward the face'],
         },
         faultIds: ['declineDrift', 'openThumb', 'rolledShoulders'],
-        cautions: [pressureCaution, shoulderCaution],
         chooseWhen: 'The lower fibres want a bar; a leaning dip or a high cable does the same job.',
         disputed: 'Large declines are called fine or pointless; below −20° the review speaks up.',
       },
@@ -303,6 +290,5 @@ export const barbellPress: Movement = {
   barOverBody: true,
   cues,
   faultIds: ['rolledShoulders', 'flaredElbows', 'openThumb', 'slammedElbows'],
-  cautions: [shoulderCaution, pecCaution, unstableCaution, pressureCaution],
   chooseWhen: 'The most load on the chest in one lift, and someone stands by or the rack has arms.',
 };

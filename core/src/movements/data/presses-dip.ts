@@ -1,5 +1,5 @@
 import type { CreditModel, Movement } from '../model';
-import { knob, outOnEffort, pecCaution, unstableCaution } from './shared';
+import { knob, outOnEffort } from './shared';
 
 /** By how far the trunk leans. */
 const dipCredits: CreditModel = {
@@ -82,11 +82,6 @@ export const dips: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['deepDip', 'rolledShoulders'],
-    cautions: [
-      { limit: 'shoulder front', say: 'Not below level, or leave dips out for now.' },
-      { limit: 'pec strain', say: 'Leave the deep stretch alone until it is settled.' },
-      unstableCaution,
-    ],
     chooseWhen: 'Lower chest with a deep stretch, shoulders proven.',
     disputed:
       'Called kind to the shoulder (neutral hands) and hard on it (depth): both hold; to the level upper arm unless the shoulder is proven.',
@@ -118,11 +113,6 @@ export const dips: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['deepDip', 'rolledShoulders'],
-    cautions: [
-      { limit: 'shoulder front', say: 'Not below level, or leave dips out for now.' },
-      pecCaution,
-      unstableCaution,
-    ],
     chooseWhen: 'Dips are wanted before the client can do enough of them.',
   },
   {
@@ -159,7 +149,6 @@ export const dips: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['rolledShoulders', 'slammedElbows'],
-    cautions: [{ limit: 'shoulder front', say: 'Let the handles rise only part of the way.' }],
     chooseWhen: 'Compound triceps work that spares the elbows.',
   },
 ];

@@ -6,13 +6,8 @@ import {
   onChestPress,
   onOverheadPress,
   outOnEffort,
-  pecCaution,
   pressCreditsByBench,
-  pressureCaution,
-  shoulderCaution,
   throughTheHold,
-  unstableCaution,
-  wristCaution,
 } from './shared';
 
 const cues: Cues = {
@@ -44,7 +39,6 @@ const handWays: Variant[] = [
         breathing: throughTheHold,
       },
       faultIds: ['rolledShoulders', 'releasedSqueeze'],
-      cautions: [pressureCaution, wristCaution],
       chooseWhen: 'Bells are light and the chest should be busy right to the top.',
       disputed:
         'Said to be upper chest when pushed over the face, middle when straight up: bench angle and path decide, and the split is computed.',
@@ -117,7 +111,6 @@ export const dumbbellPress: Movement = {
           breathing: outOnEffort,
         },
         faultIds: ['bouncedElbows', 'tappedBells', 'flaredElbows'],
-        cautions: [wristCaution, pressureCaution],
         chooseWhen: 'An irritated shoulder: the floor ends the stretch before it hurts.',
       },
     },
@@ -147,7 +140,6 @@ export const dumbbellPress: Movement = {
           finish: 'Slow at the top',
           breathing: outOnEffort,
         },
-        cautions: [wristCaution, unstableCaution],
         chooseWhen: 'Upper chest without an incline bench; some feel the front delt less in it.',
       },
     },
@@ -180,7 +172,6 @@ export const dumbbellPress: Movement = {
           path: ['Lower beside the lower chest', 'Straight up, not back over the head'],
         },
         faultIds: ['declineDrift', 'tappedBells', 'rolledShoulders'],
-        cautions: [pressureCaution, shoulderCaution],
         chooseWhen: 'Lower chest with a free path.',
       },
     },
@@ -340,7 +331,6 @@ export const dumbbellPress: Movement = {
   compound: true,
   cues,
   faultIds: ['rolledShoulders', 'flaredElbows', 'tappedBells', 'slammedElbows'],
-  cautions: [shoulderCaution, unstableCaution, pecCaution],
   chooseWhen:
     'Range and a free path matter more than the last kilogram, or the shoulder complains under a bar.',
 };

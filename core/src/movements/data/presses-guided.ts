@@ -1,14 +1,5 @@
 import type { Movement } from '../model';
-import {
-  barGripCredits,
-  tuckedCredits,
-  choice,
-  knob,
-  outOnEffort,
-  pecCaution,
-  pressCreditsByBench,
-  shoulderCaution,
-} from './shared';
+import { barGripCredits, tuckedCredits, choice, knob, outOnEffort, pressCreditsByBench } from './shared';
 
 export const guidedBarPress: Movement = {
   id: 'guided-bar-press',
@@ -106,6 +97,5 @@ export const guidedBarPress: Movement = {
     breathing: outOnEffort,
   },
   faultIds: ['rolledShoulders', 'flaredElbows', 'slammedElbows'],
-  cautions: [shoulderCaution, pecCaution],
   chooseWhen: 'You want to go near failure alone: the hooks catch the bar.',
 };

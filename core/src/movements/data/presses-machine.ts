@@ -1,5 +1,5 @@
 import type { Movement } from '../model';
-import { choice, knob, outOnEffort, pecCaution, pressureCaution, shoulderCaution } from './shared';
+import { choice, knob, outOnEffort } from './shared';
 
 export const machinePresses: Movement[] = [
   {
@@ -76,7 +76,6 @@ export const machinePresses: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['rolledShoulders', 'slammedElbows', 'flaredElbows'],
-    cautions: [shoulderCaution, pecCaution],
     chooseWhen: 'Hard sets late in the session, or alone: nothing to balance and nothing to be pinned by.',
   },
   {
@@ -117,7 +116,6 @@ export const machinePresses: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['rolledShoulders', 'slammedElbows'],
-    cautions: [shoulderCaution],
     chooseWhen: 'Upper chest near failure without anyone standing by.',
   },
   {
@@ -153,7 +151,6 @@ export const machinePresses: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['rolledShoulders', 'slammedElbows'],
-    cautions: [shoulderCaution, pressureCaution],
     chooseWhen: 'Lower chest near failure, head up and nothing to balance.',
   },
 ];

@@ -1,5 +1,5 @@
 import type { Movement } from '../model';
-import { backCaution, choice, knob, outOnEffort, pulleyCredits, shoulderCaution } from './shared';
+import { choice, knob, outOnEffort, pulleyCredits } from './shared';
 
 export const otherPresses: Movement[] = [
   {
@@ -61,7 +61,6 @@ export const otherPresses: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['leanBack', 'rolledShoulders'],
-    cautions: [backCaution],
     chooseWhen: 'A shoulder that dislikes bars and overhead work still wants an upward press.',
     endedBy: 'balance',
   },
@@ -102,7 +101,6 @@ export const otherPresses: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['rolledShoulders', 'leanBack'],
-    cautions: [shoulderCaution],
     chooseWhen: 'The chest should be loaded right through to the hands together.',
     endedBy: 'balance',
   },

@@ -1,18 +1,6 @@
 import type { Credits } from '../../anatomy/regions';
 import type { Movement } from '../model';
-import {
-  backCaution,
-  choice,
-  elbowCaution,
-  knob,
-  outOnEffort,
-  pecCaution,
-  pressureCaution,
-  shoulderCaution,
-  tuckedCredits,
-  unstableCaution,
-  wristCaution,
-} from './shared';
+import { choice, knob, outOnEffort, tuckedCredits } from './shared';
 
 /** Hands at 1.5 shoulder breadths, nothing raised. */
 const levelPushUp: Credits = {
@@ -66,7 +54,6 @@ export const pushUps: Movement[] = [
         when: { gripBiacromial: [0, 1.1] },
         teaching: {
           homeReps: [6, 20],
-          cautions: [elbowCaution, wristCaution],
           chooseWhen: 'Compound triceps work with no kit at all.',
         },
       },
@@ -85,7 +72,6 @@ export const pushUps: Movement[] = [
             finish: 'Push the floor away until the blades spread',
             breathing: outOnEffort,
           },
-          cautions: [shoulderCaution, unstableCaution, pecCaution],
           chooseWhen: 'The deepest stretch of the common presses, no kit but two handles.',
         },
       },
@@ -171,7 +157,6 @@ export const pushUps: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['saggingHips', 'flaredElbows'],
-    cautions: [wristCaution, backCaution],
     chooseWhen: 'No kit, a warm-up, or a finisher that lets the blades move freely.',
   },
   {
@@ -213,7 +198,6 @@ export const pushUps: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['saggingHips', 'flaredElbows'],
-    cautions: [wristCaution, pressureCaution],
     chooseWhen: 'A finisher that makes itself easier as it goes: the same body, better leverage.',
   },
   {
@@ -244,7 +228,6 @@ export const pushUps: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['saggingHips', 'rushedPrep'],
-    cautions: [wristCaution, backCaution],
     chooseWhen: 'Blades that lie pinned all session should learn to move.',
   },
 ];

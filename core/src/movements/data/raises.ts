@@ -1,5 +1,5 @@
 import type { Movement } from '../model';
-import { choice, highHandsCaution as highHands, knob, outOnEffort, wristCaution } from './shared';
+import { choice, knob, outOnEffort } from './shared';
 
 export const raises: Movement[] = [
   {
@@ -100,7 +100,6 @@ export const raises: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['swungRaise', 'leanBack'],
-    cautions: [highHands],
     chooseWhen: 'Side delts, which no press really reaches.',
     disputed:
       'Pause or constant motion, straight or soft elbow, thumbs down or level: soft elbow, a short pause, palms level by default; thumbs down high up is a note for irritated shoulders.',
@@ -138,7 +137,6 @@ export const raises: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['swungRaise', 'leanBack'],
-    cautions: [highHands],
     chooseWhen: 'Side delts should work where a dumbbell weighs nothing: at the start.',
   },
   {
@@ -163,7 +161,6 @@ export const raises: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['swungRaise', 'leanBack'],
-    cautions: [highHands],
     chooseWhen: 'Side delts to failure without cheating.',
   },
   {
@@ -224,7 +221,6 @@ export const raises: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['swungRaise', 'leanBack'],
-    cautions: [highHands],
     chooseWhen: 'Rarely: only where presses have not already done it.',
   },
   {
@@ -256,7 +252,6 @@ export const raises: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['swungRaise', 'leanBack'],
-    cautions: [highHands],
     chooseWhen: 'Rarely: only where presses have not already done it, and the start should work too.',
   },
   {
@@ -289,7 +284,6 @@ export const raises: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['swungRaise', 'leanBack'],
-    cautions: [{ limit: 'shoulder front', say: 'Leave it out; lateral raises do the job.' }, wristCaution],
     chooseWhen: 'Side delts with more load than a raise allows, shoulders sound.',
     disputed: 'Pulled high it is used by some and avoided by many: elbows stop at shoulder height here.',
     endedBy: 'grip',

@@ -1,5 +1,5 @@
 import type { Movement } from '../model';
-import { backCaution, choice, highHandsCaution, knob, outOnEffort, pressureCaution } from './shared';
+import { choice, knob, outOnEffort } from './shared';
 
 export const rearAndUpperBack: Movement[] = [
   {
@@ -57,7 +57,6 @@ export const rearAndUpperBack: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['rowedRaise', 'swungRaise'],
-    cautions: [backCaution],
     chooseWhen: 'Rear delts, which push work leaves behind.',
     disputed:
       'Blades apart for the rear delt, squeezed for the upper back: apart is taught here; squeezing makes it a retractor movement.',
@@ -89,7 +88,6 @@ export const rearAndUpperBack: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['rowedRaise', 'leanBack'],
-    cautions: [highHandsCaution],
     chooseWhen: 'Rear delts loaded from the stretched start.',
   },
   {
@@ -126,7 +124,6 @@ export const rearAndUpperBack: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['rowedRaise', 'swungRaise'],
-    cautions: [highHandsCaution],
     chooseWhen: 'Rear delts near failure with the back at rest.',
   },
   {
@@ -152,7 +149,6 @@ export const rearAndUpperBack: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['leanBack', 'rowedRaise'],
-    cautions: [highHandsCaution],
     chooseWhen: 'Rear delt, rotators and retractors in one light movement.',
   },
   {
@@ -177,7 +173,6 @@ export const rearAndUpperBack: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['swungRaise', 'rolledShoulders'],
-    cautions: [backCaution],
     chooseWhen: 'A pull that still serves push day.',
   },
   {
@@ -200,7 +195,6 @@ export const rearAndUpperBack: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['swungRaise', 'rolledShoulders'],
-    cautions: [pressureCaution],
     chooseWhen: 'The week asks for upper traps.',
   },
   {
@@ -229,7 +223,6 @@ export const rearAndUpperBack: Movement[] = [
       breathing: outOnEffort,
     },
     faultIds: ['rushedPrep', 'leanBack'],
-    cautions: [highHandsCaution],
     chooseWhen: 'Blades and rotators want work that never gets heavy.',
   },
 ];

@@ -1,4 +1,4 @@
-import type { Caution, CreditAdjustment, CreditModel } from '../model';
+import type { CreditAdjustment, CreditModel } from '../model';
 import type { ChoiceSpec, NumericSpec } from '../rig';
 
 export const knob = (min: number, max: number, step: number, byDefault: number): NumericSpec => ({
@@ -137,44 +137,6 @@ export const floorPressCredits: CreditAdjustment = {
   knob: 'stance',
   is: 'floor',
   add: { pecMiddle: -0.25, pecLower: -0.25, triLateral: 0.25, triMedial: 0.25 },
-};
-
-export const shoulderCaution: Caution = {
-  limit: 'shoulder front',
-  say: 'Keep the elbows tucked and stop where the shoulder stays quiet; a neutral grip or the floor is kinder.',
-};
-export const pecCaution: Caution = {
-  limit: 'pec strain',
-  say: 'No heavy stretch and no wide hands until the strain is settled; build the range slowly.',
-};
-export const unstableCaution: Caution = {
-  limit: 'shoulder unstable',
-  say: 'No loaded stretch at the end of the range; clearance first.',
-};
-export const wristCaution: Caution = {
-  limit: 'wrist',
-  say: 'Keep the wrist stacked over the forearm; a neutral handle is kinder.',
-};
-export const elbowCaution: Caution = {
-  limit: 'elbow',
-  say: 'Stay off the hard end of the lockout; rope or dumbbells before a straight bar.',
-};
-export const backCaution: Caution = {
-  limit: 'lower back',
-  say: 'Take the seated or supported version.',
-};
-
-export const pressureCaution: Caution = {
-  limit: 'blood pressure',
-  say: 'Moderate loads, steady breathing and at least two in reserve; no long holds.',
-};
-export const wideHandsCaution: Caution = {
-  limit: 'shoulder front',
-  say: 'Bring the hands in: width is what this shoulder pays for.',
-};
-export const highHandsCaution: Caution = {
-  limit: 'shoulder front',
-  say: 'Stop below shoulder height, thumbs a little up.',
 };
 
 export const outOnEffort = 'Out on the effort, in on the way back';

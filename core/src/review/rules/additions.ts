@@ -10,7 +10,7 @@ import { freshId } from '../questions';
 export function offerFirst(s: Measured, entryIds: readonly string[], most = 1): FixDraft[] {
   return entryIds
     .map((id) => findEntry(id)!)
-    .filter((e) => missingFor(s.context.kit, e.movement) === null)
+    .filter((e) => missingFor(s.context.kit, e.movement, e.rig) === null)
     .slice(0, most)
     .map((entry) => {
       const line = startingLine(entry, s.school, freshId(s, `add-${entry.id}`));

@@ -9,17 +9,21 @@ export const failureFirstCompound: Rule = {
   ground: 'published',
   look: (s) => {
     const first = s.lines.find(isHeavyCompound);
-    const later = first ? s.lines.slice(s.lines.indexOf(first) + 1).some(isHeavyCompound) : false;
     if (!first || lowestReserve(first.line) > 0) return [];
+    const later = s.lines.slice(s.lines.indexOf(first) + 1).some(isHeavyCompound);
     const atOnce = setTargets(first.line)[0]!.reserve <= 0;
-    if (!atOnce && !later) return [];
     return [
       {
         on: [first.id],
         what: atOnce
           ? `${first.name} goes to failure from its first set.`
-          : `${first.name} ends at failure with heavy presses still to come.`,
-        why: 'Failure early costs the reps of every set after it (Refalo et al. 2024); keep it for last sets.',
+          : later
+            ? `${first.name} ends at failure with heavy presses still to come.`
+            : `${first.name} ends at failure, and it is the heavy lift of the day.`,
+        why:
+          atOnce || later
+            ? 'Sets to failure lost more reps over a session than sets that left one or two (Refalo et al. 2024, trained adults); keep it for last sets of last movements.'
+            : 'On a first heavy lift the last rep is where the form goes and where it is hardest to get out; the same failure is cheap on what comes last.',
         fixes: () => [{ label: 'Leave 3, then 1', edit: easedTo(first, { first: 3, last: 1 }) }],
       },
     ];

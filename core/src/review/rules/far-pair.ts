@@ -1,3 +1,4 @@
+import { clockTable } from '../../clock/timeline';
 import { metresApart } from '../../kit/kit';
 import type { Rule } from '../model';
 import { freshId } from '../questions';
@@ -15,14 +16,23 @@ export const farPair: Rule = {
       const stations = block.lines.map((l) => s.lines.find((m) => m.id === l.id)!.movement.station);
       const ways = stations.map((to, i) => {
         const from = stations[(i + stations.length - 1) % stations.length]!;
-        return { from, to, metres: metresApart(s.context.kit, from, to) ?? 0 };
+        const known = metresApart(s.context.kit, from, to);
+        return {
+          from,
+          to,
+          metres: from === to ? 0 : (known ?? clockTable.usualWayM),
+          isKnown: known !== null,
+        };
       });
       const far = ways.reduce((a, w) => (w.metres > a.metres ? w : a));
       if (block.lines.length < 2 || far.metres <= FAR) return [];
       return [
         {
           on: block.lines.map((l) => l.id),
-          what: `From the ${far.from} to the ${far.to} it is ${far.metres} m at ${s.context.kit.name}, every round.`,
+          severity: far.isKnown ? 'watch' : 'note',
+          what: far.isKnown
+            ? `From the ${far.from} to the ${far.to} it is ${far.metres} m at ${s.context.kit.name}, every round.`
+            : `From the ${far.from} to the ${far.to} and back every round: nobody has measured the way; ${far.metres} m are assumed.`,
           why: 'Somebody else is on the other station by the time the client is back.',
           fixes: () => [
             {

@@ -27,17 +27,20 @@ export const flareOnIncline: Rule = {
   ground: 'mechanics',
   look: (s) =>
     s.lines
-      .filter((m) => isPress(m) && isFreeWeight(m) && (m.rig.tuckDeg ?? 0) >= 80)
+      .filter(
+        (m) =>
+          isPress(m) &&
+          (isFreeWeight(m) || m.movement.implement === 'guided bar') &&
+          (m.rig.tuckDeg ?? 0) >= 80,
+      )
+      // With very wide hands on an incline it is a matter of its own.
+      .filter((m) => !(isInclined(m) && (m.rig.gripBiacromial ?? 0) >= 2))
       .map((m) => {
         const incline = isInclined(m);
-        const wide = incline && (m.rig.gripBiacromial ?? 0) >= 2;
         const to = incline ? 45 : 60;
         return {
           on: [m.id],
-          severity: wide ? ('stop' as const) : ('watch' as const),
-          what: wide
-            ? `${m.name} has the hands very wide and the elbows straight out on an incline.`
-            : `${m.name} has the elbows out at ${Math.round(m.rig.tuckDeg!)}°.`,
+          what: `${m.name} has the elbows out at ${Math.round(m.rig.tuckDeg!)}°.`,
           why:
             (incline
               ? 'On an incline flared elbows take work from upper chest and front delt and strain the front of the shoulder.'
@@ -47,7 +50,7 @@ export const flareOnIncline: Rule = {
             {
               label: `Tuck to ${to}°`,
               edit: changeLine(m.id, {
-                rig: { ...m.rig, tuckDeg: to, ...(wide ? { gripBiacromial: 1.4 } : {}) },
+                rig: { ...m.rig, tuckDeg: to },
               }),
             },
           ],

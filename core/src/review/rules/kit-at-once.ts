@@ -1,31 +1,45 @@
 import { shortages } from '../../choosing/at-once';
-import type { Measured } from '../../measure/model';
-import type { FindingDraft, Rule } from '../model';
-import { freshId } from '../questions';
+import type { Measured, MeasuredLine } from '../../measure/model';
+import { turnedInto } from '../../session/schemes';
+import type { FindingDraft, FixDraft, Rule } from '../model';
+import { changeLine, freshId } from '../questions';
 
 const told = (n: number): string => (n === 1 ? 'one' : String(n));
 
+/** The same sets without what follows them at once. */
+const withoutStages = (m: MeasuredLine): FixDraft[] => [
+  {
+    label: 'Make it straight sets',
+    edit: changeLine(m.id, { scheme: turnedInto(m.line.scheme, 'straight'), loadKg: null }),
+  },
+];
+
 function look(s: Measured): FindingDraft[] {
   return s.session.blocks.flatMap((block): FindingDraft[] => {
-    if (block.lines.length < 2) return [];
     const lines = block.lines.map((l) => s.lines.find((m) => m.id === l.id)!);
     const [first] = shortages(s, lines);
     if (!first) return [];
     return [
       {
         on: lines.map((m) => m.id),
-        what: `${lines.length === 2 ? 'This pair' : 'This round'} needs ${first.of} at once; ${s.context.kit.name} has ${told(first.has)}.`,
-        why: 'Changing the load or the bench between the movements of a round eats the time it should save.',
-        fixes: () => [
-          {
-            label: lines.length === 2 ? 'Part them' : 'Take the round apart',
-            edit: {
-              do: 'part',
-              block: block.id,
-              newBlocks: lines.slice(1).map((m) => freshId(s, `block-${m.id}`)),
-            },
-          },
-        ],
+        what: `${lines.length === 1 ? lines[0]!.name : lines.length === 2 ? 'This pair' : 'This round'} needs ${first.of} at once; ${s.context.kit.name} has ${told(first.has)}.`,
+        why:
+          lines.length === 1
+            ? 'What the next stage needs has to lie ready: a stage goes on without a rest.'
+            : 'Changing the load or the bench between the movements of a round eats the time it should save.',
+        fixes: () =>
+          lines.length === 1
+            ? withoutStages(lines[0]!)
+            : [
+                {
+                  label: lines.length === 2 ? 'Part them' : 'Take the round apart',
+                  edit: {
+                    do: 'part',
+                    block: block.id,
+                    newBlocks: lines.slice(1).map((m) => freshId(s, `block-${m.id}`)),
+                  },
+                },
+              ],
       },
     ];
   });

@@ -1,3 +1,4 @@
+import { kindOf, owes } from '../../session/kinds';
 import { isPress } from '../questions';
 import type { Rule } from '../model';
 import { offerFirst } from './additions';
@@ -12,12 +13,13 @@ export const missingLongHead: Rule = {
     const flexed = s.lines.some(
       (m) => m.movement.pattern === 'elbow overhead' || m.movement.pattern === 'elbow lying',
     );
-    if (pressing < 2 || flexed) return [];
+    const arms = kindOf(s.session) === 'arms' || s.session.emphasis === 'triLong';
+    if (!owes(s.session, 'long head') || flexed || (pressing < 2 && !arms)) return [];
     return [
       {
         on: [],
         what: 'No extension with the arm raised: the long head of the triceps gets almost nothing.',
-        why: 'Presses grow the lateral head; the long head needs extensions (Brandão et al. 2020, untrained men), best overhead (Maeo et al. 2023).',
+        why: 'In ten weeks of presses alone the long head hardly grew, with extensions it did (Brandão et al. 2020, untrained men); overhead it grew more than with the arm down (Maeo et al. 2023, untrained adults).',
         fixes: () =>
           offerFirst(s, ['cable-overhead-extension', 'overhead-extension', 'lying-triceps-extension'], 2),
       },

@@ -1,3 +1,4 @@
+import { owes } from '../../session/kinds';
 import { movementOf } from '../../movements/catalogue';
 import { creditsOf } from '../../mechanics/credits';
 import { freshId, setsFor } from '../questions';
@@ -14,7 +15,12 @@ export const missingRearOrRotation: Rule = {
       const credits = creditsOf(movementOf(w.movement), {});
       return (credits.deltRear ?? 0) >= 0.5 || (credits.cuff ?? 0) >= 0.5;
     });
-    if (s.lines.length < 3 || inWarmup || setsFor(s, 'deltRear', 0.5) + setsFor(s, 'cuff', 0.5) > 0)
+    if (
+      !owes(s.session, 'rear delts') ||
+      s.lines.length < 3 ||
+      inWarmup ||
+      setsFor(s, 'deltRear', 0.5) + setsFor(s, 'cuff', 0.5) > 0
+    )
       return [];
     return [
       {

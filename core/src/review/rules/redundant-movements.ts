@@ -60,7 +60,9 @@ function otherJobs(s: Measured, m: MeasuredLine): FixDraft[] {
   const here = jobOf(m);
   const wanted = kin[m.movement.family] ?? [m.movement.family];
   const near = entries
-    .filter((e) => wanted.includes(e.movement.family) && missingFor(s.context.kit, e.movement) === null)
+    .filter(
+      (e) => wanted.includes(e.movement.family) && missingFor(s.context.kit, e.movement, e.rig) === null,
+    )
     .filter((e) => limitsMet(e.movement, e.rig, s.context.client.limits).length === 0)
     .map((entry) => ({ entry, job: jobOfEntry(entry) }))
     .map((e) => ({ ...e, near: sameRegions(here.credits, e.job.credits) }))

@@ -74,7 +74,13 @@ function look(s: Measured): FindingDraft[] {
       ];
     }
     const trained = direct > 0 || group === main;
-    if (!trained || group === 'deltFront' || s.lines.length < 3 || fractional >= band.lo - 0.05) return [];
+    if (
+      !trained ||
+      (group === 'deltFront' && group !== main) ||
+      s.lines.length < 3 ||
+      fractional >= band.lo - 0.05
+    )
+      return [];
     const to = trainers(s, group).filter((m) => setsOf(m) < 6);
     return [
       {

@@ -4,6 +4,7 @@ import { withSetCount } from '../../session/schemes';
 import { clockText } from '../../units/time';
 import { repsText } from '../../session/schemes/model';
 import { massText } from '../../units/mass';
+import { overMaxIn } from './over-max';
 import { changeLine, insteadOf, setsOf } from '../questions';
 import type { FixDraft, Rule } from '../model';
 
@@ -18,6 +19,12 @@ const shortBy = ({ target, expectedReps }: LoadedSet): number =>
 /** The set that falls furthest short; null when all keep their range. */
 const worstOf = (m: MeasuredLine): LoadedSet | null =>
   m.sets.reduce<LoadedSet | null>((a, set) => (shortBy(set) > (a ? shortBy(a) : 0) ? set : a), null);
+
+/** Chances so far apart contradict each other within one line. Own estimate. */
+const UNLIKELY = 0.3;
+const SAFE = 0.9;
+const isGamble = (worst: LoadedSet, m: MeasuredLine): boolean =>
+  (worst.chance ?? 1) <= UNLIKELY && m.sets.some((set) => (set.chance ?? 0) >= SAFE);
 
 function fixesFor(s: Measured, m: MeasuredLine): FixDraft[] {
   if (m.sets.every((set) => set.expectedReps === 0) && m.line.loadKg === null)
@@ -56,12 +63,14 @@ export const shortOfRange: Rule = {
   look: (s) =>
     s.lines.flatMap((m) => {
       const worst = worstOf(m);
-      if (!worst) return [];
+      // Heavier than the max is a matter of its own.
+      if (!worst || overMaxIn(s, m)) return [];
       const { unit } = s.context.client;
       return [
         {
           on: [m.id],
-          severity: shortBy(worst) >= FAR_SHORT ? ('watch' as const) : ('note' as const),
+          severity:
+            shortBy(worst) >= FAR_SHORT || isGamble(worst, m) ? ('watch' as const) : ('note' as const),
           what: `Set ${worst.target.set + 1} of ${m.name.toLowerCase()} is expected to reach ${worst.expectedReps} of ${repsText(worst.target.reps)} at ${massText(worst.kg!, unit)}.`,
           why: worst.byHand
             ? 'The load is one set by hand; a computed one looks after the last set.'

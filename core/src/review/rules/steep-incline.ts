@@ -26,7 +26,7 @@ export const steepIncline: Rule = {
         return {
           on: [m.id],
           what: `At ${Math.round(m.rig.benchDeg!)}° the ${m.name.toLowerCase()} is mostly a shoulder press.`,
-          why: `${told}The upper chest works hardest near 30°; above 60° the front delt takes over (Rodríguez-Ridao et al. 2020).`,
+          why: `${told}Its activity was measured highest near 30°, and that of the front delt at 60° (Rodríguez-Ridao et al. 2020, one session in trained men; activity, not growth).`,
           fixes: () =>
             [30, 45].map((deg) => ({
               label: `Set the bench to ${notchFor(s, deg)}°`,

@@ -1,4 +1,3 @@
-import { HARD_RESERVE } from '../../dose/dose';
 import type { LoadedSet } from '../../loads/prescribe';
 import { standingOf } from '../../measure/counting';
 import type { Measured, MeasuredLine } from '../../measure/model';
@@ -14,11 +13,11 @@ const extra = ({ expectedReserve, target }: LoadedSet): number =>
   (expectedReserve ?? target.reserve) - target.reserve;
 
 /** "40 kg leaves 8 where 2 are asked for; 46 kg would do." */
-function why(set: LoadedSet, unit: MassUnit): string {
+function why(set: LoadedSet, unit: MassUnit, hardReserve: number): string {
   const leaves = `${massText(set.kg!, unit)} leaves ${Math.round(set.expectedReserve!)} where ${set.target.reserve} ${set.target.reserve === 1 ? 'is' : 'are'} asked for`;
   const would =
     set.wishKg !== null && set.wishKg > set.kg! ? `; ${roughMass(set.wishKg, unit)} would count` : '';
-  return `${leaves}${would}. A set counts as hard with at most ${HARD_RESERVE} left. A model’s estimate.`;
+  return `${leaves}${would}. A set counts as hard with at most ${hardReserve} left. A model’s estimate.`;
 }
 
 function fixesFor(s: Measured, m: MeasuredLine): FixDraft[] {
@@ -41,7 +40,7 @@ function fixesFor(s: Measured, m: MeasuredLine): FixDraft[] {
 function look(s: Measured, m: MeasuredLine): FindingDraft[] {
   const sets = working(m);
   const easy = sets.filter(
-    (set) => standingOf(set) === 'easy' && set.kg !== null && set.expectedReserve !== null,
+    (set) => standingOf(set, s.school) === 'easy' && set.kg !== null && set.expectedReserve !== null,
   );
   if (easy.length === 0) return [];
   const furthest = easy.reduce((a, b) => (extra(b) > extra(a) ? b : a));
@@ -64,7 +63,7 @@ function look(s: Measured, m: MeasuredLine): FindingDraft[] {
       on: [m.id],
       severity: isAll || extra(furthest) >= FAR_OFF ? 'watch' : 'note',
       what: `${count} of ${m.name.toLowerCase()} ${verb}: too easy.`,
-      why: why(furthest, s.context.client.unit),
+      why: why(furthest, s.context.client.unit, s.school.counting.hardReserve),
       fixes: () => fixesFor(s, m),
     },
   ];

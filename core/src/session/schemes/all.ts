@@ -41,3 +41,5 @@ const byKind = new Map(schemeModules.map((m) => [m.kind, m]));
 
 /** The module that knows a scheme. */
 export const moduleOf = (scheme: Pick<Scheme, 'kind'>): SchemeModule<Scheme> => byKind.get(scheme.kind)!;
+
+export const schemeKinds = modules.map((m) => m.kind) as [SchemeKind, ...SchemeKind[]];

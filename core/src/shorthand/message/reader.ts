@@ -1,4 +1,4 @@
-import { schools } from '../../schools/schools';
+import { schoolOf } from '../../schools/schools';
 import type { Entry } from '../../movements/model';
 import { withSetCount } from '../../session/schemes';
 import { lineFromTyped, readTypedLine, type TypedLine } from '../typed-line';
@@ -250,7 +250,7 @@ export class MessageReader {
 
   private rowOf(text: string, paired: boolean, known?: TypedLine): PastedRow {
     const typed = known ?? this.read(text);
-    const line = lineFromTyped(typed, schools[this.school()], this.context.newId('line'));
+    const line = lineFromTyped(typed, schoolOf(this.school()), this.context.newId('line'));
     return {
       text,
       kind: line ? 'movement' : 'unknown',

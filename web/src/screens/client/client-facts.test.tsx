@@ -1,7 +1,8 @@
+import { neverAsked, unansweredBy } from '@drimbo/core/session/health';
 import type { Client } from '@drimbo/core/session/client';
-import { sampleClient, sampleKit } from '@drimbo/core/testing/samples';
+import { sampleClient, sampleKit } from '@drimbo/core/examples/samples';
 import { kgFromLb } from '@drimbo/core/units/mass';
-import { screen } from '@testing-library/react';
+import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState, type ReactNode } from 'react';
 import { todayIso } from '../../data/queries';
@@ -63,17 +64,26 @@ test('what lags and what is a limit is ticked on and off', async () => {
   expect(now().limits).toEqual([]);
 });
 
-test('a yes on the health screen asks who cleared it, and says what it is not', async () => {
-  const { now, user } = start({ health: { askFirst: false, reason: '', clearedBy: '', askedOn: '' } });
+test('a yes on the health screen asks who cleared it and when, and says what it is not', async () => {
+  const { now, user } = start({ health: neverAsked });
   expect(screen.getByText('Never asked')).toBeTruthy();
-  await user.click(screen.getByRole('button', { name: 'Asked today' }));
-  expect(now().health.askedOn).toBe(todayIso());
-  await user.click(screen.getByLabelText(/a yes to any question/));
-  expect(screen.getByText(/handing over waits for a name here/)).toBeTruthy();
+  const heart = screen.getByRole('radiogroup', { name: /heart condition/ });
+  await user.click(within(heart).getByRole('radio', { name: 'yes' }));
+  expect([now().health.answers.heart, now().health.askedOn]).toEqual([true, todayIso()]);
+  await user.click(screen.getByRole('button', { name: 'No to the rest' }));
+  expect(unansweredBy(now())).toEqual([]);
+  expect(screen.getByText(/handing over waits for a name and a day/)).toBeTruthy();
   expect(screen.getByText(/does not diagnose or clear anyone/)).toBeTruthy();
-  await user.type(screen.getByLabelText('Cleared by, and when'), 'Dr Veld, 3 November');
-  expect(now().health.clearedBy).toBe('Dr Veld, 3 November');
-  expect(screen.queryByText(/handing over waits/)).toBeNull();
+  await user.type(screen.getByLabelText('Cleared by'), 'Dr Veld');
+  expect(now().health.clearedBy).toBe('Dr Veld');
+  expect(screen.getByText('Ask first: nobody has cleared it')).toBeTruthy();
+});
+
+test('a rule set aside for the client stands there with its reason and can speak again', async () => {
+  const { now, user } = start({ aside: [{ rule: 'far-pair', reason: 'small hall', on: '2026-11-02' }] });
+  expect(screen.getByText(/small hall/)).toBeTruthy();
+  await user.click(screen.getByRole('button', { name: 'Let it speak again' }));
+  expect(now().aside).toEqual([]);
 });
 
 describe('a new client', () => {

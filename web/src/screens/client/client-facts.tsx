@@ -1,16 +1,16 @@
 import { pressingRegions, regions, type RegionId } from '@drimbo/core/anatomy/regions';
 import type { Kit } from '@drimbo/core/kit/kit';
-import { healthScreen, limitIds, mustAskFirst, type Client } from '@drimbo/core/session/client';
+import { aims, competitions, limitIds, type Client } from '@drimbo/core/session/client';
 import { fromKg, toKg } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { todayIso, type Stored } from '../../data/queries';
-import { Button } from '../../parts/button';
+import type { Stored } from '../../data/queries';
 import { CheckBox } from '../../parts/check-box';
-import { DateField } from '../../parts/date-field';
 import { NumberField } from '../../parts/number-field';
 import { Select } from '../../parts/select';
 import { TextField } from '../../parts/text-field';
+import { AsideRules } from './aside-rules';
+import { HealthScreen } from './health-screen';
 import { ink, size, voiceText } from '../../look/theme';
 
 const Grid = styled.div`
@@ -45,11 +45,18 @@ const Grid = styled.div`
   }
 `;
 
-const screenWords = {
-  'ask first': 'Ask first: nobody has cleared it',
-  'never asked': 'Never asked',
-  'over a year old': 'Over a year old: ask again',
-  current: 'Asked within the year',
+const aimWords: Record<Client['aim'], string> = {
+  size: 'size',
+  strength: 'strength',
+  both: 'strength and size',
+  endurance: 'muscular endurance',
+  slow: 'a slow phase',
+  peaking: 'peaking for a meet',
+};
+const competitionWords: Record<Client['competes'], string> = {
+  no: 'no',
+  bench: 'in the bench press',
+  stage: 'on stage',
 };
 const trainingAges = ['under 1 year', '1 to 3 years', 'over 3 years'] as const;
 
@@ -122,6 +129,18 @@ export function ClientFacts({
         ]}
         onChange={(unit) => unit && change({ unit })}
       />
+      <Select
+        label="Trains for"
+        value={c.aim}
+        options={aims.map((aim) => [aim, aimWords[aim]])}
+        onChange={(aim) => aim && change({ aim })}
+      />
+      <Select
+        label="Competes"
+        value={c.competes}
+        options={competitions.map((in_) => [in_, competitionWords[in_]])}
+        onChange={(competes) => competes && change({ competes })}
+      />
       <TextField
         className="wide"
         label="Goal"
@@ -174,42 +193,8 @@ export function ClientFacts({
           })}
         </div>
       </fieldset>
-      <fieldset>
-        <legend>Health screen</legend>
-        <div className="ticks" style={{ marginBottom: 6 }}>
-          <CheckBox
-            isOn={c.health.askFirst}
-            onChange={(askFirst) => change({ health: { ...c.health, askFirst } })}
-          >
-            a yes to any question: ask first
-          </CheckBox>
-          <DateField
-            label="Asked on"
-            labelPlace="before"
-            value={c.health.askedOn || null}
-            latest={todayIso()}
-            onChange={(day) => change({ health: { ...c.health, askedOn: day ?? '' } })}
-          />
-          <Button small onPress={() => change({ health: { ...c.health, askedOn: todayIso() } })}>
-            Asked today
-          </Button>
-          <b>{screenWords[healthScreen(c, todayIso())]}</b>
-        </div>
-        {c.health.askFirst && (
-          <TextField
-            label="Cleared by, and when"
-            value={c.health.clearedBy}
-            maxLength={120}
-            onChange={(clearedBy) => change({ health: { ...c.health, clearedBy } })}
-          />
-        )}
-        <p style={{ color: ink.soft, fontSize: size.fine, marginTop: 6 }}>
-          {mustAskFirst(c) ? 'Planning goes on; handing over waits for a name here. ' : ''}
-          Ask about heart and blood pressure, chest pain or fainting with effort, recent surgery or injury,
-          joint pain, pregnancy or birth within a year, medicines, age under 18, and anything a clinician has
-          restricted. Drimbo does not diagnose or clear anyone: follow licensed practice.
-        </p>
-      </fieldset>
+      <HealthScreen client={c} change={change} />
+      <AsideRules client={c} change={change} />
     </Grid>
   );
 }

@@ -1,6 +1,6 @@
 import type { Client } from '@drimbo/core/session/client';
 import type { LiftRecord } from '@drimbo/core/strength/evidence';
-import { sampleClient, sampleKit } from '@drimbo/core/testing/samples';
+import { sampleClient, sampleKit } from '@drimbo/core/examples/samples';
 import { kgFromLb } from '@drimbo/core/units/mass';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';

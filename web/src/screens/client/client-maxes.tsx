@@ -108,7 +108,7 @@ export function ClientMaxes({
           {context &&
             shown.map((id) => {
               const entry = findEntry(id)!;
-              if (missingFor(context.kit, entry.movement)) return null;
+              if (missingFor(context.kit, entry.movement, entry.rig)) return null;
               const max = clientMax(entry.movement, entry.rig, context);
               const perHand = entry.movement.load.kind === 'external' && entry.movement.load.perHand;
               return (

@@ -1,3 +1,4 @@
+import { neverAsked } from '@drimbo/core/session/health';
 import { clientVersion, type Client } from '@drimbo/core/session/client';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState, type ReactNode } from 'react';
@@ -48,7 +49,10 @@ const clientFrom = (facts: z.output<typeof schema>, kitId: string): Client => ({
   kitId,
   unit: 'kg',
   likes: '',
-  health: { askFirst: false, reason: '', clearedBy: '', askedOn: '' },
+  aim: 'size',
+  competes: 'no',
+  health: neverAsked,
+  aside: [],
   formula: 'median',
   tests: [],
   deletedTests: [],

@@ -12,7 +12,12 @@ import { Progress } from '../../parts/progress';
 import { TornList } from '../shared/unreadable';
 import { Body, Rows } from './rows';
 
-const kinds: Record<Row['kind'], string> = { client: 'Client', session: 'Session', kit: 'Gym' };
+const kinds: Record<Row['kind'], string> = {
+  client: 'Client',
+  session: 'Session',
+  kit: 'Gym',
+  school: 'School',
+};
 
 /** What was deleted in the last thirty days. */
 export function Deleted(): ReactNode {

@@ -3,7 +3,6 @@ import { filterEntries, mainRegions } from '@drimbo/core/choosing/filters';
 import { bodyOf } from '@drimbo/core/measure/context';
 import { familyIds, familyNames, type Entry, type FamilyId } from '@drimbo/core/movements/model';
 import { offeredEntries } from '@drimbo/core/movements/notebook';
-import { schools } from '@drimbo/core/schools/schools';
 import { startingLine } from '@drimbo/core/schools/starting-line';
 import { linesOf } from '@drimbo/core/session/document';
 import { singleBlock } from '@drimbo/core/session/starting';
@@ -101,7 +100,7 @@ export function Browse({ designer, close }: { designer: Designer; close: () => v
     )!;
   }, [text, family, region, isHere, isKind, kit, client, notebook]);
   const add = (entry: Entry): void => {
-    const line = startingLine(entry, schools[designer.session.school], newId('line'));
+    const line = startingLine(entry, designer.appraisal.school, newId('line'));
     const block = singleBlock(newId('block'), line);
     const name = entry.name.toLowerCase();
     designer.edit({ do: 'add block', at: designer.session.blocks.length, block }, `add ${name}`);

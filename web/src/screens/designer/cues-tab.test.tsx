@@ -1,5 +1,5 @@
 import { cueList, emptyNotebook } from '@drimbo/core/movements/notebook';
-import { line, sampleClient, sampleContext, session } from '@drimbo/core/testing/samples';
+import { line, sampleClient, sampleContext, session } from '@drimbo/core/examples/samples';
 import { findEntry } from '@drimbo/core/movements/catalogue';
 import { fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';

@@ -1,3 +1,4 @@
+import { cautionsOf } from '@drimbo/core/choosing/limits';
 import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { cuesFor } from '@drimbo/core/formats/sheet';
 import { faults } from '@drimbo/core/movements/faults';
@@ -6,7 +7,7 @@ import { setCues } from '@drimbo/core/movements/notebook-changes';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { changeNotebook } from '../../state/notebook';
-import { saveClientCues } from '../../data/client-cues';
+import { saveClientCues } from '../../data/change-client';
 import type { Designer } from '../../state/use-designer';
 import { Button } from '../../parts/button';
 import { CheckBox } from '../../parts/check-box';
@@ -182,7 +183,7 @@ export function CuesTab({ line: m, designer }: { line: MeasuredLine; designer: D
             <b style={{ color: ink.ink }}>{faults[id]!.seen}.</b> {faults[id]!.cost}. {faults[id]!.fix}.
           </p>
         ))}
-        {m.teaching.cautions.map((c) => (
+        {cautionsOf(m.movement, m.rig).map((c) => (
           <p className="fault" key={c.limit}>
             <b style={{ color: ink.ink }}>Caution, {c.limit}.</b> {c.say}
           </p>

@@ -1,4 +1,5 @@
 import { loadText } from '@drimbo/core/formats/sheet';
+import type { School } from '@drimbo/core/schools/document';
 import { setsCounted, standingOf } from '@drimbo/core/measure/counting';
 import type { MeasuredLine } from '@drimbo/core/measure/model';
 import type { Block } from '@drimbo/core/session/document';
@@ -33,12 +34,12 @@ function expected(m: MeasuredLine): string {
 }
 
 /** "2 of 3 count", with why the others do not; empty where all are what they were meant to be. */
-function standingText(m: MeasuredLine): string {
-  const standings = m.sets.filter((s) => s.target.stage === 0).map(standingOf);
+function standingText(m: MeasuredLine, school: School): string {
+  const standings = m.sets.filter((s) => s.target.stage === 0).map((s) => standingOf(s, school));
   const easy = standings.filter((s) => s === 'easy').length;
   const short = standings.filter((s) => s === 'short').length;
   const said = [...(easy > 0 ? [`${easy} easy`] : []), ...(short > 0 ? [`${short} short`] : [])];
-  const { prescribed, counted } = setsCounted(m);
+  const { prescribed, counted } = setsCounted(m, school);
   if (said.length === 0) return '';
   const figure = (n: number): string => String(Number(n.toFixed(1)));
   return `${said.join(', ')}: ${figure(counted)} of ${figure(prescribed)} count`;
@@ -135,8 +136,10 @@ function LineRow({
         <Quiet title={m.max.basis === 'calibrate' ? '' : `Max ${m.max.basis}. Reps are a model's estimate.`}>
           {expected(m)}
         </Quiet>
-        {standingText(m) && (
-          <Quiet style={{ color: severityInk.watch, whiteSpace: 'normal' }}>{standingText(m)}</Quiet>
+        {standingText(m, designer.appraisal.school) && (
+          <Quiet style={{ color: severityInk.watch, whiteSpace: 'normal' }}>
+            {standingText(m, designer.appraisal.school)}
+          </Quiet>
         )}
       </div>
       {paired && !lastOfPair ? (

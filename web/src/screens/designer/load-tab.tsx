@@ -1,4 +1,3 @@
-import { HARD_RESERVE } from '@drimbo/core/dose/dose';
 import { setsCounted, standingOf } from '@drimbo/core/measure/counting';
 import { clientMax } from '@drimbo/core/measure/client-max';
 import type { MeasuredLine } from '@drimbo/core/measure/model';
@@ -86,7 +85,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
   const { client, kit } = designer.context;
   const { unit } = client;
   const { max } = m;
-  const { prescribed, counted } = setsCounted(m);
+  const { prescribed, counted } = setsCounted(m, designer.appraisal.school);
   const fitted = m.sets.find(
     (s) => !s.byHand && s.wishKg !== null && s.kg !== null && Math.abs(s.reserveShift) >= 0.15,
   );
@@ -191,7 +190,9 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
                   : s.expectedReps === null
                     ? '—'
                     : `${s.expectedReps}, ${s.expectedReserve!.toFixed(1)} left${s.chance === null ? '' : `, ${Math.round(s.chance * 20) * 5} %`}`}
-                {standingOf(s) !== 'counts' && <b> {standingWords[standingOf(s)]}</b>}
+                {standingOf(s, designer.appraisal.school) !== 'counts' && (
+                  <b> {standingWords[standingOf(s, designer.appraisal.school)]}</b>
+                )}
               </td>
             </tr>
           ))}
@@ -200,7 +201,8 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
       {counted < prescribed - 0.01 && (
         <p>
           {figure(prescribed)} hard {prescribed === 1 ? 'set is' : 'sets are'} written, {figure(counted)}{' '}
-          expected to count: a set counts by what is done and what is left, up to {HARD_RESERVE} repetitions.
+          expected to count: a set counts by what is done and what is left, up to{' '}
+          {designer.appraisal.school.counting.hardReserve} repetitions.
         </p>
       )}
       <Along line={m} designer={designer} />

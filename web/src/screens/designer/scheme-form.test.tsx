@@ -1,4 +1,4 @@
-import { line, session } from '@drimbo/core/testing/samples';
+import { line, session } from '@drimbo/core/examples/samples';
 import { schemeModules } from '@drimbo/core/session/schemes/all';
 import { setTargets, type Scheme } from '@drimbo/core/session/schemes';
 import { screen } from '@testing-library/react';

@@ -1,6 +1,7 @@
+import { askedOn } from '@drimbo/core/session/health';
 import type { Context } from '@drimbo/core';
 import { schools } from '@drimbo/core/schools/schools';
-import { sampleClient, sampleContext, sampleKit, session, soundPush } from '@drimbo/core/testing/samples';
+import { sampleClient, sampleContext, sampleKit, session, soundPush } from '@drimbo/core/examples/samples';
 import { fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { choose, chosenIn, selectOf } from '../../testing/choose';
@@ -60,7 +61,7 @@ test('what the session is for is shown whatever it is', () => {
 });
 
 test('somebody who must be asked first is not handed over to', async () => {
-  const asked = { askFirst: true, reason: 'a heart condition', clearedBy: '', askedOn: '2026-10-01' };
+  const asked = askedOn('2026-10-01', ['heart']);
   const { now, user } = start(soundPush, {
     ...sampleContext,
     client: { ...sampleClient, health: asked },

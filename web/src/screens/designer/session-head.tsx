@@ -1,9 +1,10 @@
 import { groupIds, groupNames, regionIds, regions } from '@drimbo/core/anatomy/regions';
 import { schools } from '@drimbo/core/schools/schools';
-import { mustAskFirst } from '@drimbo/core/session/client';
-import { schoolIds, type Emphasis, type Session } from '@drimbo/core/session/document';
+import { mustAskFirst } from '@drimbo/core/session/health';
+import { dayKindNames, kindOf } from '@drimbo/core/session/kinds';
+import { dayKinds, schoolIds, type Emphasis, type Session } from '@drimbo/core/session/document';
 import { FileText, Printer, Redo2, Undo2 } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import type { Stored } from '../../data/queries';
@@ -12,6 +13,7 @@ import type { Kit } from '@drimbo/core/kit/kit';
 import { Button } from '../../parts/button';
 import { ink, size, wide } from '../../look/theme';
 import { AdaptButton } from './adapt-button';
+import { HandOver } from './hand-over';
 import { LinkButton } from '../../parts/link-button';
 import { Select, type SelectProps } from '../../parts/select';
 import { Switch } from '../../parts/switch';
@@ -125,6 +127,11 @@ export function SessionHead({
     says: string,
     key?: string,
   ): void => edit({ do: 'head', patch }, says, key);
+  const own = context.schools ?? [];
+  const [handing, setHanding] = useState(false);
+  const stops = designer.appraisal.findings.filter(
+    (f) => f.severity === 'stop' && f.dismissed === null && f.rule !== 'ask-first',
+  );
   return (
     <Bar>
       <div className="first">
@@ -196,9 +203,17 @@ export function SessionHead({
           onChange={(emphasis) => emphasis && head({ emphasis }, 'emphasis')}
         />
         <Pick
+          label="Day"
+          value={session.kind ?? null}
+          none={dayKindNames[kindOf(session)].toLowerCase()}
+          options={dayKinds.map((kind) => [kind, dayKindNames[kind].toLowerCase()])}
+          onChange={(kind) => head({ kind: kind ?? undefined }, 'kind of day')}
+        />
+        <Pick
           label="School"
           value={session.school}
           options={schoolIds.map((s) => [s, schools[s].name])}
+          groups={own.length > 0 ? [{ name: 'Your own', options: own.map((s) => [s.id, s.name]) }] : []}
           onChange={(school) => school && head({ school }, 'school')}
         />
         <Pick
@@ -211,13 +226,17 @@ export function SessionHead({
           label="State"
           value={session.status}
           options={states.map((s) => [s, s])}
-          refused={mustAskFirst(context.client) ? ['handed over'] : []}
-          onChange={(status) => status && head({ status }, 'state')}
+          refused={mustAskFirst(context.client, context.todayIso) ? ['handed over'] : []}
+          onChange={(status) => {
+            if (status === 'handed over' && stops.length > 0) setHanding(true);
+            else if (status) head({ status }, 'state');
+          }}
         />
         <Switch isOn={session.spotter} onChange={(spotter) => head({ spotter }, 'spotter')}>
           Spotter
         </Switch>
       </Facts>
+      {handing && <HandOver designer={designer} stops={stops} onClose={() => setHanding(false)} />}
     </Bar>
   );
 }

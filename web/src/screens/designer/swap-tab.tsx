@@ -14,7 +14,6 @@ import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { limitIds } from '@drimbo/core/session/client';
 import { singleBlock } from '@drimbo/core/session/starting';
 import { startingLine } from '@drimbo/core/schools/starting-line';
-import { schools } from '@drimbo/core/schools/schools';
 import { rigWords } from '@drimbo/core/movements/rig';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
@@ -166,7 +165,7 @@ function SwapRow({
 function ComplementRow({ found, designer }: { found: Complement; designer: Designer }): ReactNode {
   const { entry } = found;
   const add = (): void => {
-    const line = startingLine(entry, schools[designer.session.school], newId('line'));
+    const line = startingLine(entry, designer.appraisal.school, newId('line'));
     designer.edit(
       { do: 'add block', at: designer.session.blocks.length, block: singleBlock(newId('block'), line) },
       `add ${entry.name.toLowerCase()}`,

@@ -1,4 +1,4 @@
-import { line, session, soundPush } from '@drimbo/core/testing/samples';
+import { line, session, soundPush } from '@drimbo/core/examples/samples';
 import { linesOf, type Session } from '@drimbo/core/session/document';
 import { fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';

@@ -145,7 +145,7 @@ export function TypedRow({
         onFocus={() => void fetchReader()}
         isFirstMarked={typed === null || typed.why === null}
         found={choices.map(({ entry }) => {
-          const missing = missingFor(kit, entry.movement);
+          const missing = missingFor(kit, entry.movement, entry.rig);
           return {
             id: entry.id,
             name: entry.name,

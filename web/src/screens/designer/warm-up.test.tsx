@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { session } from '@drimbo/core/testing/samples';
+import { session } from '@drimbo/core/examples/samples';
 import type { WarmupItem } from '@drimbo/core/session/document';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';

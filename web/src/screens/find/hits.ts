@@ -24,6 +24,9 @@ const pages: Hit[] = [
     to: '/loads',
   },
   { id: 'kit', name: 'Kit', kind: 'the gyms and what stands there', to: '/kit' },
+  { id: 'schools', name: 'Schools', kind: 'how sessions are judged, and your own ways', to: '/schools' },
+  { id: 'rules', name: 'Rules', kind: 'every rule of the review with its examples', to: '/rules' },
+  { id: 'evidence', name: 'Evidence', kind: 'the published work the product leans on', to: '/evidence' },
   { id: 'data', name: 'Data', kind: 'backups, export and import, what is deleted', to: '/data' },
 ];
 

@@ -1,4 +1,5 @@
 import { attachments } from '@drimbo/core/movements/attachments';
+import { placeNames } from '@drimbo/core/kit/fitting';
 import type { ReactNode } from 'react';
 import { CheckBox } from '../../parts/check-box';
 import { Select } from '../../parts/select';
@@ -6,8 +7,8 @@ import { TextField } from '../../parts/text-field';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { Body, type PartProps } from './parts';
 
-/** Stations that are places rather than stacks. */
-const places = ['dip bars', 'landmine'];
+/** Stations that are places rather than stacks, and things that stand about. */
+const places = Object.keys(placeNames);
 
 const capital = (text: string): string => text[0]!.toUpperCase() + text.slice(1);
 

@@ -1,6 +1,6 @@
 import type { Entry } from '@drimbo/core/movements/model';
 import type { Rig } from '@drimbo/core/movements/rig';
-import { schools } from '@drimbo/core/schools/schools';
+import { schoolOf } from '@drimbo/core/schools/schools';
 import { startingLine } from '@drimbo/core/schools/starting-line';
 import type { Session } from '@drimbo/core/session/document';
 import { applyEdit } from '@drimbo/core/session/edits';
@@ -22,7 +22,7 @@ function Choosing({ entry, rig, close }: { entry: Entry; rig: Rig; close: () => 
   const id = chosen ?? drafts[0]?.id ?? null;
   const add = async (session: string): Promise<void> => {
     const { document, revision } = await api.get<Stored<Session>>(`/sessions/${session}`);
-    const line = { ...startingLine(entry, schools[document.school], newId('line')), rig };
+    const line = { ...startingLine(entry, schoolOf(document.school), newId('line')), rig };
     const block = singleBlock(newId('block'), line);
     await api.put(`/sessions/${session}`, {
       revision,

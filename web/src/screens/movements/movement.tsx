@@ -1,3 +1,4 @@
+import { cautionsOf } from '@drimbo/core/choosing/limits';
 import type { RegionId } from '@drimbo/core/anatomy/regions';
 import { notchesOf } from '@drimbo/core/kit/kit';
 import { sayingEachHand } from '@drimbo/core/mechanics/loads/hand-force';
@@ -199,7 +200,7 @@ function Page({ entry, notebook }: { entry: Entry; notebook: Notebook }): ReactN
                 <h2>Load</h2>
               </SheetHead>
               <LoadSource movement={movement} rig={full} context={someone.context} />
-              <TeachingNotes taught={taught} kept={kept} />
+              <TeachingNotes taught={taught} cautions={cautionsOf(movement, full)} kept={kept} />
             </>
           )}
         </Sheet>

@@ -1,5 +1,5 @@
 import { faults } from '@drimbo/core/movements/faults';
-import type { Teaching } from '@drimbo/core/movements/model';
+import type { Caution, Teaching } from '@drimbo/core/movements/model';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { SheetHead } from '../../parts/sheet';
@@ -33,7 +33,15 @@ export const Notes = styled.div`
 `;
 
 /** What is taught about a movement: cues, faults with what they cost, cautions, disputes. */
-export function TeachingNotes({ taught, kept }: { taught: Teaching; kept: readonly string[] }): ReactNode {
+export function TeachingNotes({
+  taught,
+  cautions,
+  kept,
+}: {
+  taught: Teaching;
+  cautions: readonly Caution[];
+  kept: readonly string[];
+}): ReactNode {
   const { cues } = taught;
   const said: [string, string][] = [
     ['Set-up', cues.setUp],
@@ -74,7 +82,7 @@ export function TeachingNotes({ taught, kept }: { taught: Teaching; kept: readon
         <h2>Cautions</h2>
       </SheetHead>
       <Notes>
-        {taught.cautions.map((c) => (
+        {cautions.map((c) => (
           <p key={c.limit} className="soft">
             <b>Caution, {c.limit}.</b> {c.say}
           </p>

@@ -1,5 +1,5 @@
 import type { Client } from '@drimbo/core/session/client';
-import { sampleClient } from '@drimbo/core/testing/samples';
+import { sampleClient } from '@drimbo/core/examples/samples';
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { Deciding } from './deciding';

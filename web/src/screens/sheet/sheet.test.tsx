@@ -1,7 +1,8 @@
+import { askedOn } from '@drimbo/core/session/health';
 import { linesOf, type Session } from '@drimbo/core/session/document';
 import { emptyNotebook } from '@drimbo/core/movements/notebook';
 import type { Client } from '@drimbo/core/session/client';
-import { line, sampleClient, sampleKit, session } from '@drimbo/core/testing/samples';
+import { line, sampleClient, sampleKit, session } from '@drimbo/core/examples/samples';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { choose } from '../../testing/choose';
@@ -18,6 +19,7 @@ const open = async (s: Session, client: Partial<Client> = {}): Promise<HTMLEleme
       return {
         body: { ...stored('c', { ...sampleClient, ...client }), sessions: [], needs: [], logged: [] },
       };
+    if (path.includes('/schools')) return { body: [] };
     if (path.includes('/kits')) return { body: [stored('hall', sampleKit)] };
     return { body: stored('coach', emptyNotebook) };
   });
@@ -68,7 +70,7 @@ test('another paper is chosen; somebody nobody has cleared gets no sheet to take
 });
 
 test('somebody nobody has cleared is not handed a sheet', async () => {
-  await open(plan, { health: { askFirst: true, reason: 'x', clearedBy: '', askedOn: '2026-10-01' } });
+  await open(plan, { health: askedOn('2026-10-01', ['heart']) });
   expect(screen.getByRole('alert').textContent).toContain('nobody has cleared the health screen');
   expect(screen.queryByRole('button', { name: 'Print' })).toBeNull();
 });

@@ -1,8 +1,9 @@
 import { appraiseAtOnce } from '@drimbo/core';
 import { makeSheet, type Sheet, type SheetLine } from '@drimbo/core/formats/sheet';
-import { mustAskFirst } from '@drimbo/core/session/client';
+import { mustAskFirst } from '@drimbo/core/session/health';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
+import { todayIso } from '../../data/queries';
 import { contextOf, useOpenedSession } from '../../state/use-opened';
 import { Button } from '../../parts/button';
 import { Select } from '../../parts/select';
@@ -155,7 +156,7 @@ export function SheetScreen(): ReactNode {
   if (error) return <Failed what="This sheet cannot be shown" error={error} again={again} />;
   if (!opened) return <Blank title="Opening the sheet…" />;
   const session = opened.stored.document;
-  const blocked = mustAskFirst(opened.file.document);
+  const blocked = mustAskFirst(opened.file.document, todayIso());
   return (
     <>
       <PageRule $paper={paper} />

@@ -4,14 +4,15 @@ import type { Kit } from '../kit/kit';
 import type { Context } from '../measure/context';
 import { schools } from '../schools/schools';
 import { clientVersion, type Client } from '../session/client';
+import { askedOn } from '../session/health';
 import type { Line, Session } from '../session/document';
 import { emptySession, singleBlock } from '../session/starting';
 import { startingLine } from '../schools/starting-line';
 
-/** Small invented people and gyms for tests and examples. */
+/** Small invented people and gyms for examples and tests. */
 export const sampleKit: Kit = {
   format: 'drimbo.kit',
-  version: 1,
+  version: 2,
   name: 'Test hall',
   unit: 'kg',
   bars: [
@@ -44,7 +45,7 @@ export const sampleKit: Kit = {
   ],
   benches: [{ id: 'bench', name: 'Bench', notchesDeg: [0, 15, 30, 45, 60, 75] }],
   rack: { count: 1, safetyArms: true },
-  places: ['dip bars'],
+  places: ['dip bars', 'press block', 'raised handles'],
   dipBelt: true,
 };
 
@@ -66,7 +67,10 @@ export const sampleClient: Client = {
   kitId: 'hall',
   unit: 'kg',
   likes: '',
-  health: { askFirst: false, reason: '', clearedBy: '', askedOn: '2026-10-01' },
+  aim: 'size',
+  competes: 'no',
+  health: askedOn('2026-10-01'),
+  aside: [],
   formula: 'median',
   deletedTests: [],
   tests: [

@@ -1,0 +1,59 @@
+import type { Measured, MeasuredLine } from '../../measure/model';
+import { setTargets } from '../../session/schemes';
+import { repsText, type RepRange } from '../../session/schemes/model';
+import type { FindingDraft, Rule } from '../model';
+import { homesOf } from '../homes';
+import { changeLine, isHeavyCompound, setsOf } from '../questions';
+
+const meets = (a: RepRange, b: RepRange): boolean => a.lo <= b.hi && b.lo <= a.hi;
+
+function asked(m: MeasuredLine): RepRange[] {
+  return setTargets(m.line)
+    .filter((t) => t.stage === 0 && !t.open && t.holdS === undefined)
+    .map((t) => t.reps);
+}
+
+function look(s: Measured): FindingDraft[] {
+  const { aim } = s.context.client;
+  const home = homesOf[aim];
+  const first = s.lines.find(isHeavyCompound);
+  return s.lines.flatMap((m): FindingDraft[] => {
+    if (['corrective', 'preparation', 'guest'].includes(m.movement.family)) return [];
+    const isFirst = m === first;
+    const sets = asked(m);
+    const wanted = isFirst ? home.first : home.others;
+    const ofSchool = isFirst ? s.school.homes.first : s.school.homes.others;
+    const teaches: RepRange = { lo: m.teaching.homeReps[0], hi: m.teaching.homeReps[1] };
+    // A home of the movement or the school answers as well; what fits none of the three is told.
+    const outside = (r: RepRange): boolean =>
+      !meets(r, wanted) && !meets(r, ofSchool) && (isFirst || !meets(r, teaches));
+    if (sets.length === 0 || !sets.every(outside)) return [];
+    return [
+      {
+        on: [m.id],
+        what: `${m.name} asks for ${repsText(sets[0]!)} reps ${isFirst ? 'as the first heavy lift' : 'beside it'} in ${home.words}.`,
+        why: `${isFirst ? 'The first lift' : 'What follows'} is at home at ${repsText(wanted)} there, and at ${repsText(ofSchool)} in ${s.school.name.toLowerCase()}.`,
+        fixes: () =>
+          [wanted, ofSchool].map((range) => {
+            const lo = Math.max(range.lo, Math.min(range.hi, teaches.lo));
+            const reps = { lo, hi: Math.min(range.hi, lo + 3) };
+            return {
+              label: `Make it ${repsText(reps)}`,
+              edit: changeLine(m.id, {
+                scheme: { kind: 'straight' as const, sets: setsOf(m), reps },
+                loadKg: null,
+              }),
+            };
+          }),
+      },
+    ];
+  });
+}
+
+export const aimHomes: Rule = {
+  id: 'aim-homes',
+  title: 'Reps away from the aim',
+  severity: 'note',
+  ground: 'common practice',
+  look,
+};

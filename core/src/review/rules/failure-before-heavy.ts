@@ -1,0 +1,42 @@
+import { groupCredit, groupIds, groupNames } from '../../anatomy/regions';
+import type { Rule } from '../model';
+import { blockIndex, easedTo, isFreeWeight, isHeavyCompound, lowestReserve } from '../questions';
+
+const TRAINED = 0.5;
+
+export const failureBeforeHeavy: Rule = {
+  id: 'failure-before-heavy',
+  title: 'Failure with heavy work to come',
+  severity: 'watch',
+  ground: 'published',
+  look: (s) => {
+    const first = s.lines.find(isHeavyCompound);
+    return s.lines
+      .filter((m) => m !== first && m.movement.load.kind !== 'none' && lowestReserve(m.line) <= 0)
+      .flatMap((m) => {
+        const groups = groupIds.filter((g) => groupCredit(m.credits, g) >= 0.875);
+        const next = s.lines.find(
+          (p) =>
+            blockIndex(s, p.id) > blockIndex(s, m.id) &&
+            isHeavyCompound(p) &&
+            isFreeWeight(p) &&
+            groups.some((g) => groupCredit(p.credits, g) >= TRAINED),
+        );
+        if (!next) return [];
+        const group = groups.find((g) => groupCredit(next.credits, g) >= TRAINED)!;
+        return [
+          {
+            on: [m.id, next.id],
+            what: `${m.name} goes to failure, and ${next.name.toLowerCase()} still needs the ${groupNames[group].toLowerCase()}.`,
+            why: 'Sets to failure lost more reps over a session and grew the muscle alike (Refalo et al. 2024, trained adults): failure is cheap only on the last movement of a muscle.',
+            fixes: () => [
+              {
+                label: 'Leave 2, then 1',
+                edit: easedTo(m, { first: Math.max(2, m.line.reserve.first), last: 1 }),
+              },
+            ],
+          },
+        ];
+      });
+  },
+};

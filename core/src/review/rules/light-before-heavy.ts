@@ -1,0 +1,55 @@
+import { groupCredit, groupIds } from '../../anatomy/regions';
+import type { MeasuredLine } from '../../measure/model';
+import { setTargets } from '../../session/schemes';
+import type { Rule } from '../model';
+import { blockIndex, isHeavyCompound } from '../questions';
+
+const DIRECT = 0.875;
+/** Repetitions up to which a set is heavy, and so many more are light beside it. Common practice. */
+const HEAVY = 6;
+const LIGHTER_BY = 4;
+
+const fewest = (m: MeasuredLine): number =>
+  Math.min(
+    ...setTargets(m.line)
+      .filter((t) => t.stage === 0 && !t.open && t.holdS === undefined)
+      .map((t) => t.reps.lo),
+  );
+
+export const lightBeforeHeavy: Rule = {
+  id: 'light-before-heavy',
+  title: 'Light before heavy',
+  severity: 'watch',
+  ground: 'common practice',
+  look: (s) => {
+    const presses = s.lines.filter(isHeavyCompound);
+    return presses.flatMap((m) => {
+      const heavy = fewest(m);
+      if (heavy > HEAVY) return [];
+      const group = groupIds.find((g) => groupCredit(m.credits, g) >= DIRECT);
+      const lighter = presses.filter(
+        (p) =>
+          group !== undefined &&
+          groupCredit(p.credits, group) >= DIRECT &&
+          Number.isFinite(fewest(p)) &&
+          fewest(p) >= heavy + LIGHTER_BY &&
+          blockIndex(s, p.id) < blockIndex(s, m.id),
+      );
+      const [first] = lighter;
+      if (!first) return [];
+      return [
+        {
+          on: [first.id, m.id],
+          what: `${m.name} for ${heavy} comes after ${first.name.toLowerCase()} for ${fewest(first)}.`,
+          why: 'Heavy sets need fresh muscle and a clear head; lighter ones lose less by coming later.',
+          fixes: () => [
+            {
+              label: 'Heavy first',
+              edit: { do: 'move line' as const, line: m.id, to: blockIndex(s, first.id) },
+            },
+          ],
+        },
+      ];
+    });
+  },
+};

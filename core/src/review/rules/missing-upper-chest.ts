@@ -1,0 +1,50 @@
+import type { Measured } from '../../measure/model';
+import { owes } from '../../session/kinds';
+import type { FixDraft, Rule } from '../model';
+import { changeLine, notchFor, setsFor } from '../questions';
+import { offerFirst } from './additions';
+
+/** The chest is trained by so many sets before its heads are asked for one by one. */
+const ENOUGH_CHEST = 4;
+
+/** A flat press whose bench turns up. */
+function turned(s: Measured): FixDraft[] {
+  const flat = s.lines.filter(
+    (m) =>
+      m.movement.family === 'press' &&
+      m.rig.benchDeg !== undefined &&
+      m.rig.benchDeg < 10 &&
+      m.rig.stance !== 'floor',
+  );
+  const deg = notchFor(s, 30);
+  return flat.slice(-1).map((m) => ({
+    label: `Turn the bench of the ${m.name.toLowerCase()} to ${deg}°`,
+    edit: changeLine(m.id, { rig: { ...m.rig, benchDeg: deg }, loadKg: null }),
+  }));
+}
+
+export const missingUpperChest: Rule = {
+  id: 'missing-upper-chest',
+  title: 'Nothing for the upper chest',
+  severity: 'watch',
+  ground: 'mechanics',
+  look: (s) => {
+    const lags = s.context.client.lagging.includes('pecUpper') || s.session.emphasis === 'pecUpper';
+    if (!owes(s.session, 'upper chest') || setsFor(s, 'pecUpper', 0.875) > 0) return [];
+    if (!lags && setsFor(s, 'pecMiddle', 0.5) + setsFor(s, 'pecLower', 0.875) < ENOUGH_CHEST) return [];
+    return [
+      {
+        on: [],
+        severity: lags ? 'watch' : 'note',
+        what: lags
+          ? 'The upper chest is what should come up, and nothing here is for it first.'
+          : 'Nothing here is for the upper chest first.',
+        why: 'Its fibres run up to the collarbone: they need the arm to travel up, on a bench of about 30° or from a low pulley.',
+        fixes: () => [
+          ...turned(s),
+          ...offerFirst(s, ['incline-dumbbell-press', 'cable-fly-low-to-high', 'incline-press-machine'], 2),
+        ],
+      },
+    ];
+  },
+};

@@ -1,0 +1,73 @@
+import type { Measured, MeasuredLine } from '../../measure/model';
+import type { FixDraft, Rule } from '../model';
+import { setsOf } from '../questions';
+
+/** Working movements of one session by training age, and sets of each in the first year. Common practice. */
+const most = { 'under 1 year': 5, '1 to 3 years': 8, 'over 3 years': 10 } as const;
+const NOVICE_SETS = 4;
+
+const isWork = (m: MeasuredLine): boolean => !['corrective', 'preparation'].includes(m.movement.family);
+
+/** The school's own figure counts where it is written for the first year. */
+const mostIn = ({ school, context }: Measured): number => {
+  const { trainingAge } = context.client;
+  if (trainingAge === 'under 1 year') return school.forNovices ? school.mostMovements : most[trainingAge];
+  return Math.min(most[trainingAge], Math.max(school.mostMovements, 6));
+};
+
+/** Leaves out the last ones that nothing else here depends on. */
+function leaveOut(lines: readonly MeasuredLine[], n: number): FixDraft[] {
+  const last = [...lines].reverse().slice(0, n);
+  return [
+    {
+      label: `Leave out the last ${n === 1 ? 'one' : n}`,
+      edit: { do: 'all', edits: last.map((m) => ({ do: 'remove line' as const, line: m.id })) },
+    },
+    ...(n === 1
+      ? lines
+          .slice(0, -1)
+          .reverse()
+          .slice(0, 2)
+          .map((m): FixDraft => ({
+            label: `Leave ${m.name.toLowerCase()} out`,
+            edit: { do: 'remove line', line: m.id },
+          }))
+      : []),
+  ];
+}
+
+export const tooManyMovements: Rule = {
+  id: 'too-many-movements',
+  title: 'More movements than this stage asks for',
+  severity: 'watch',
+  ground: 'common practice',
+  look: (s) => {
+    const work = s.lines.filter(isWork);
+    const limit = mostIn(s);
+    const novice = s.context.client.trainingAge === 'under 1 year';
+    const many = work.filter((m) => setsOf(m) > NOVICE_SETS);
+    const over = work.length - limit;
+    if (over > 0)
+      return [
+        {
+          on: [],
+          severity: novice || over > 2 ? 'watch' : 'note',
+          what: `${work.length} movements; ${limit} are enough for ${novice ? 'a client in the first year' : 'one session'}.`,
+          why: novice
+            ? 'Each movement is a skill to learn: fewer of them, done often and well, teach more than a long list.'
+            : 'What comes after so many is done tired and remembered by nobody.',
+          fixes: () => leaveOut(work, over),
+        },
+      ];
+    if (!novice || many.length === 0) return [];
+    return [
+      {
+        on: many.map((m) => m.id),
+        about: 'sets',
+        severity: 'note',
+        what: `${many[0]!.name} has ${setsOf(many[0]!)} sets in a client’s first year.`,
+        why: 'Two or three sets of a movement grow a beginner and leave the next day free.',
+      },
+    ];
+  },
+};

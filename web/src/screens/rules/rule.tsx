@@ -1,0 +1,166 @@
+import { appraise } from '@drimbo/core';
+import { shelf } from '@drimbo/core/evidence/shelf';
+import type { Rule } from '@drimbo/core/review/model';
+import type { Example, RulePage } from '@drimbo/core/review/pages/model';
+import { rulePages } from '@drimbo/core/review/pages/pages';
+import { rules } from '@drimbo/core/review/rules';
+import { reserveText } from '@drimbo/core/session/effort';
+import { schemeText } from '@drimbo/core/session/schemes';
+import { schools } from '@drimbo/core/schools/schools';
+import { loadText } from '@drimbo/core/formats/sheet';
+import { useEffect, useMemo, type ReactNode } from 'react';
+import { Link, useParams } from 'react-router';
+import { styled } from 'styled-components';
+import { Blank } from '../../parts/blank';
+import { Mark } from '../../parts/mark';
+import { SheetsPage } from '../../parts/pages';
+import { Sheet, SheetHead, Title } from '../../parts/sheet';
+import { ink, size } from '../../look/theme';
+import { effectText } from '../designer/fix-button';
+import { JudgementTabs } from './judgement-tabs';
+import { groundWords } from './words';
+
+const Body = styled.div`
+  padding: 0 12px 12px;
+  font-size: ${size.small};
+  li {
+    border-top: 1px solid ${ink.hush};
+    padding: 5px 0;
+  }
+  ul,
+  ol {
+    list-style: none;
+    padding: 0;
+    margin: 0 0 8px;
+  }
+  p {
+    margin: 4px 0;
+  }
+  .soft {
+    color: ${ink.soft};
+  }
+`;
+
+/** An example as a coach would read it, with what the rule says to it. */
+function Shown({ rule, example, name }: { rule: Rule; example: Example; name: string }): ReactNode {
+  const { lines, found } = useMemo(() => {
+    const { session, context } = example;
+    const appraisal = appraise(session, context);
+    return { lines: appraisal.lines, found: appraisal.findings.filter((f) => f.rule === rule.id) };
+  }, [rule, example]);
+  return (
+    <Sheet>
+      <SheetHead>
+        <h2>{name}</h2>
+        <span>{example.says}</span>
+      </SheetHead>
+      <Body>
+        <ol>
+          {lines.map((m) => (
+            <li key={m.id}>
+              <b>{m.name}</b> <span className="soft">{m.detail}</span>
+              <br />
+              {schemeText(m.line.scheme)}
+              {loadText(m, 'kg') && `, ${loadText(m, 'kg')}`}, leave {reserveText(m.line.reserve)}
+            </li>
+          ))}
+          {example.session.warmup.length > 0 && (
+            <li className="soft">
+              Warm-up: {example.session.warmup.map((w) => w.movement.replaceAll('-', ' ')).join(', ')}
+            </li>
+          )}
+        </ol>
+        {found.map((f) => (
+          <div key={f.key}>
+            <p>
+              <Mark severity={f.severity} /> <b>{f.what}</b>
+            </p>
+            <p className="soft">{f.why}</p>
+            {f.fixes.length > 0 && (
+              <ul aria-label="Remedies">
+                {f.fixes.map((fix) => (
+                  <li key={fix.label}>
+                    {fix.label} <span className="soft">{effectText(fix)}</span>
+                  </li>
+                ))}
+              </ul>
+            )}
+          </div>
+        ))}
+        {found.length === 0 && <p className="soft">The rule has nothing to say.</p>}
+      </Body>
+    </Sheet>
+  );
+}
+
+const voiceWords = (voice: string | undefined, own: string): string =>
+  voice === undefined ? own : voice === 'off' ? 'silent' : voice;
+
+function Told({ rule, page }: { rule: Rule; page: RulePage }): ReactNode {
+  const sources = shelf.filter((s) => s.rules.includes(rule.id));
+  return (
+    <Sheet>
+      <SheetHead>
+        <h2>What it checks</h2>
+      </SheetHead>
+      <Body>
+        <p>{page.checks}</p>
+        <p>
+          <b>For whom.</b> {page.forWhom}
+        </p>
+        <p>
+          <b>Rests on</b> {groundWords[rule.ground]}. {page.source}
+        </p>
+        {sources.length > 0 && (
+          <ul>
+            {sources.map((s) => (
+              <li key={s.id}>
+                <Link to={`/evidence#${s.id}`}>{s.cite}</Link> <span className="soft">{s.use}</span>
+              </li>
+            ))}
+          </ul>
+        )}
+        <p>
+          <b>How loud.</b> {rule.severity} unless the finding says otherwise.
+        </p>
+        <ul>
+          {Object.values(schools).map((s) => (
+            <li key={s.id}>
+              {s.name}: {voiceWords(s.voices[rule.id], rule.severity)}
+            </li>
+          ))}
+        </ul>
+      </Body>
+    </Sheet>
+  );
+}
+
+/** One rule: what it checks, for whom, on what ground, an example on which it speaks and one on which it does not. */
+export function RuleScreen(): ReactNode {
+  const { id = '' } = useParams();
+  const rule = rules.find((r) => r.id === id);
+  const page = rulePages[id];
+  useEffect(() => {
+    document.title = `${rule?.title ?? 'Rule'} · Drimbo`;
+  }, [rule]);
+  if (!rule || !page)
+    return (
+      <Blank title="There is no rule of this name">
+        <Link to="/rules">To the rules</Link>
+      </Blank>
+    );
+  return (
+    <SheetsPage $columns="1fr 1fr 1fr">
+      <JudgementTabs />
+      <header>
+        <Title>{rule.title}</Title>
+        <p>{rule.id}</p>
+      </header>
+      <div className="sheets">
+        <Told rule={rule} page={page} />
+        <Shown rule={rule} example={page.fires} name="It speaks" />
+        <Shown rule={rule} example={page.quiet} name="It is silent" />
+      </div>
+    </SheetsPage>
+  );
+}

@@ -1,0 +1,72 @@
+import { ruleShelf } from '@drimbo/core/review/pages/pages';
+import { rules } from '@drimbo/core/review/rules';
+import { useEffect, useState, type ReactNode } from 'react';
+import { Link } from 'react-router';
+import { Mark } from '../../parts/mark';
+import { ListPage, ListTable } from '../../parts/pages';
+import { SearchBox } from '../../parts/search-box';
+import { Sheet, SheetHead, Title } from '../../parts/sheet';
+import { JudgementTabs } from './judgement-tabs';
+import { groundWords } from './words';
+
+const byId = new Map(rules.map((r) => [r.id, r]));
+
+/** Every rule of the review by what it is about. */
+export function RulesScreen(): ReactNode {
+  const [search, setSearch] = useState('');
+  useEffect(() => {
+    document.title = 'Rules · Drimbo';
+  }, []);
+  const wanted = search.trim().toLowerCase();
+  const shelves = ruleShelf
+    .map(({ title, pages }) => ({
+      title,
+      rows: Object.entries(pages)
+        .map(([id, page]) => ({ id, page, rule: byId.get(id)! }))
+        .filter(({ page, rule }) =>
+          `${rule.title} ${page.checks} ${page.forWhom}`.toLowerCase().includes(wanted),
+        ),
+    }))
+    .filter((s) => s.rows.length > 0);
+  return (
+    <ListPage>
+      <JudgementTabs />
+      <header>
+        <Title>Rules</Title>
+        <span>{rules.length} rules look at every session</span>
+        <SearchBox label="Find a rule" value={search} onChange={setSearch} />
+      </header>
+      {shelves.map(({ title, rows }) => (
+        <Sheet key={title} style={{ marginBottom: 10 }}>
+          <SheetHead>
+            <h2>{title}</h2>
+          </SheetHead>
+          <ListTable>
+            <thead>
+              <tr>
+                <th scope="col">Rule</th>
+                <th scope="col">When it speaks</th>
+                <th scope="col">Rests on</th>
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map(({ id, page, rule }) => (
+                <tr key={id}>
+                  <td style={{ width: 260 }}>
+                    <Mark severity={rule.severity} />{' '}
+                    <Link className="name" to={`/rules/${id}`}>
+                      {rule.title}
+                    </Link>
+                  </td>
+                  <td>{page.checks}</td>
+                  <td className="nowrap">{groundWords[rule.ground]}</td>
+                </tr>
+              ))}
+            </tbody>
+          </ListTable>
+        </Sheet>
+      ))}
+      {shelves.length === 0 && <p role="status">No rule speaks of “{search}”.</p>}
+    </ListPage>
+  );
+}

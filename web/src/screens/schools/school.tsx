@@ -1,0 +1,193 @@
+import { documentSchemas } from '@drimbo/core/formats/opening';
+import type { SchoolDocument } from '@drimbo/core/schools/document';
+import { schools } from '@drimbo/core/schools/schools';
+import type { SchoolId } from '@drimbo/core/session/document';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { api, ApiError } from '../../data/api';
+import { allAnew } from '../../data/house';
+import { newId, queryClient, useSchools, type Stored } from '../../data/queries';
+import { saveFile } from '../../data/save-file';
+import { Ask } from '../../parts/ask';
+import { Blank } from '../../parts/blank';
+import { Button } from '../../parts/button';
+import { Failed } from '../../parts/failed';
+import { SheetsPage } from '../../parts/pages';
+import { Title } from '../../parts/sheet';
+import { tellDeleted } from '../shared/undo-delete';
+import { JudgementTabs } from '../rules/judgement-tabs';
+import { Dose, Sets } from './figures';
+import { useKeptDraft } from './use-kept-draft';
+import { Voices } from './voices';
+import { WhatChanges } from './what-changes';
+
+const fileName = (name: string): string => `${name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.school.json`;
+
+/** What is wrong with a school as it is written; null where it can be kept. */
+function against(document: SchoolDocument): string | null {
+  const issue = documentSchemas.school.safeParse(document).error?.issues[0];
+  return issue ? `${issue.path.join(', ')}: ${issue.message}` : null;
+}
+
+/** One of the coach's own schools: changed on this page first, and kept when the coach says so. */
+function Own({ stored }: { stored: Stored<SchoolDocument> }): ReactNode {
+  const go = useNavigate();
+  const { draft, change, drop, isChanged } = useKeptDraft(stored);
+  const [says, setSays] = useState('');
+  const [clientId, setClientId] = useState<string | null>(null);
+  useEffect(() => {
+    document.title = `${draft.name} · Drimbo`;
+  }, [draft.name]);
+  const wrong = against(draft);
+  const asSchool = useMemo(() => ({ ...draft, id: stored.id }), [draft, stored.id]);
+  const keep = (): void => {
+    setSays('Keeping…');
+    api.put(`/schools/${stored.id}`, { revision: stored.revision, document: draft }).then(
+      async () => {
+        drop();
+        await queryClient.invalidateQueries({ queryKey: ['schools'] });
+        setSays('Kept');
+      },
+      async (error: Error) => {
+        if (error instanceof ApiError && error.status === 409)
+          await queryClient.invalidateQueries({ queryKey: ['schools'] });
+        setSays(`Not kept: ${error.message}`);
+      },
+    );
+  };
+  const remove = (): void => {
+    api
+      .remove(`/schools/${stored.id}?revision=${stored.revision}`)
+      .then(allAnew)
+      .then(
+        () => {
+          drop();
+          void go('/schools');
+          tellDeleted({ kind: 'school', id: stored.id, name: stored.document.name });
+        },
+        (error: Error) => setSays(error.message),
+      );
+  };
+  return (
+    <SheetsPage $columns="1fr 1fr 1.15fr">
+      <JudgementTabs />
+      <header>
+        <Title>{draft.name}</Title>
+        <p role="status">{wrong ?? (says || (isChanged ? 'Changed, not kept yet' : ''))}</p>
+        <Button kind="strong" isDisabled={!isChanged || wrong !== null} onPress={keep}>
+          Keep the change
+        </Button>
+        <Button isDisabled={!isChanged} onPress={drop}>
+          Back to what was kept
+        </Button>
+        <Button onPress={() => saveFile(fileName(draft.name), JSON.stringify(stored.document, null, 2))}>
+          Save as a file
+        </Button>
+        <Ask
+          asks={`Delete ${stored.document.name}?`}
+          does="Delete"
+          keeps="Keep"
+          about={
+            <p>
+              For thirty days it can be brought back, on the page Data. Sessions judged by it keep it from
+              being deleted.
+            </p>
+          }
+          onYes={remove}
+        >
+          Delete…
+        </Ask>
+      </header>
+      <div className="sheets">
+        <Dose school={draft} change={change} />
+        <div className="column">
+          <Sets school={draft} change={change} />
+        </div>
+        <div className="column">
+          <WhatChanges draft={asSchool} clientId={clientId} onClient={setClientId} />
+          <Voices school={draft} change={change} />
+        </div>
+      </div>
+    </SheetsPage>
+  );
+}
+
+/** A school that ships: to be read, and copied. */
+function Shipped({ id }: { id: SchoolId }): ReactNode {
+  const go = useNavigate();
+  const [wrong, setWrong] = useState('');
+  const school = schools[id];
+  useEffect(() => {
+    document.title = `${school.name} · Drimbo`;
+  }, [school]);
+  const copy = (): void => {
+    const { id: _id, ...rest } = school;
+    api
+      .post<Stored<SchoolDocument>>('/schools', {
+        id: newId('school'),
+        document: { ...rest, name: `${rest.name}, own` },
+      })
+      .then(
+        async (stored) => {
+          await queryClient.invalidateQueries({ queryKey: ['schools'] });
+          void go(`/schools/${stored.id}`);
+        },
+        (error: Error) => setWrong(error.message),
+      );
+  };
+  const voices = Object.entries(school.voices);
+  return (
+    <SheetsPage $columns="1fr">
+      <JudgementTabs />
+      <header>
+        <Title>{school.name}</Title>
+        <p>{school.line}</p>
+        <Button kind="strong" onPress={copy}>
+          Copy it to change it
+        </Button>
+      </header>
+      {wrong && <p role="alert">{wrong}</p>}
+      <ul>
+        <li>
+          {school.mainBand.lo}–{school.mainBand.hi} hard sets for what the session is for,{' '}
+          {school.bands.chest.lo}–{school.bands.chest.hi} for what else is trained
+          {school.forNovices ? ', written for the first year' : ''}
+        </li>
+        <li>
+          First heavy lift {school.homes.first.lo}–{school.homes.first.hi} reps, others{' '}
+          {school.homes.others.lo}–{school.homes.others.hi}; at most {school.mostMovements} movements
+        </li>
+        <li>
+          Rests no shorter than {school.restFloorS.compound} s and {school.restFloorS.isolation} s
+        </li>
+        <li>
+          A hard set leaves at most {school.counting.hardReserve}; a further stage counts{' '}
+          {school.counting.furtherStage.toFixed(2)}, a burn-out {school.counting.burnOut}
+        </li>
+        {voices.map(([rule, voice]) => (
+          <li key={rule}>
+            <Link to={`/rules/${rule}`}>{rule}</Link>: {voice === 'off' ? 'silent' : voice}
+          </li>
+        ))}
+      </ul>
+    </SheetsPage>
+  );
+}
+
+/** One school. */
+export function SchoolScreen(): ReactNode {
+  const { id = '' } = useParams();
+  const own = useSchools();
+  if (id in schools) return <Shipped id={id as SchoolId} />;
+  if (own.error)
+    return <Failed what="The school cannot be opened" error={own.error} again={() => void own.refetch()} />;
+  if (!own.data) return <Blank title="Opening the school…" />;
+  const stored = own.data.find((s) => s.id === id);
+  if (!stored)
+    return (
+      <Blank title="There is no school at this address">
+        <Link to="/schools">To the schools</Link>
+      </Blank>
+    );
+  return <Own key={stored.id} stored={stored} />;
+}
