@@ -10,7 +10,7 @@ const floors = [
   ['choosing'],
   ['examples'],
   ['review'],
-  ['log', 'evidence'],
+  ['log', 'evidence', 'ordering'],
   ['shorthand', 'formats'],
 ];
 

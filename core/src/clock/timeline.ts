@@ -72,80 +72,100 @@ export function warmupSeconds(item: Session['warmup'][number]): number {
   return item.sets * each + (item.sets - 1) * clockTable.warmupBetween;
 }
 
+/** Where the clock stands between two blocks. */
+export interface ClockState {
+  nowS: number;
+  station: string | null;
+  bench: number | null;
+  /** Rest that the last set still asks for; walking and setting up count toward it. */
+  owedRestS: number;
+}
+
+type Tell = (event: TimelineEvent) => void;
+
+/** Lays one block on the clock from where it stands, and moves it on; `tell` hears of every event. */
+export function layBlock(
+  block: Session['blocks'][number],
+  clocks: ReadonlyMap<string, LineClock>,
+  distances: Distances,
+  state: ClockState,
+  tell: Tell,
+): void {
+  const spend = (kind: EventKind, seconds: number, of: string | null, index = 0): void => {
+    if (seconds <= 0) return;
+    tell({ kind, startS: state.nowS, endS: state.nowS + seconds, of, index });
+    state.nowS += seconds;
+  };
+  const prepare = (lineId: string, clock: LineClock): void => {
+    const walk = walkSeconds(distances, state.station, clock.station);
+    const turn = clock.benchDeg !== null && clock.benchDeg !== state.bench ? clockTable.benchAngle : 0;
+    const setUp = turn + clock.loadingS;
+    spend('rest', state.owedRestS - walk - setUp, lineId);
+    state.owedRestS = 0;
+    spend('walk', walk, lineId);
+    spend('set up', setUp, lineId);
+    state.station = clock.station;
+    if (clock.benchDeg !== null) state.bench = clock.benchDeg;
+    clock.ramps.forEach((ramp, i) => {
+      spend('ramp', ramp.workS, lineId, i);
+      spend('rest', ramp.restS, lineId, i);
+    });
+  };
+  // Bouts stand in order of their sets, so that the last one knows how many there are.
+  const turns = block.lines.map((l) => {
+    const clock = clocks.get(l.id)!;
+    return { id: l.id, clock, sets: (clock.setOf[clock.setOf.length - 1] ?? -1) + 1 };
+  });
+  const rounds = Math.max(...turns.map((t) => t.sets));
+  for (let round = 0; round < rounds; round++) {
+    const inRound = turns.filter((t) => t.sets > round);
+    inRound.forEach(({ id, clock }, position) => {
+      const first = clock.setOf.indexOf(round);
+      const last = clock.setOf.lastIndexOf(round);
+      if (round === 0) prepare(id, clock);
+      else {
+        const change = clock.changeS[first] ?? 0;
+        if (position > 0) {
+          const swap = walkSeconds(distances, state.station, clock.station, true);
+          spend('swap', swap, id, first);
+          spend('rest', Math.max(block.betweenS - swap, change - swap, 0), id, first);
+        } else spend('rest', Math.max(state.owedRestS, change), id, first);
+        state.owedRestS = 0;
+        state.station = clock.station;
+      }
+      for (let bout = first; bout <= last; bout++) {
+        if (bout > first)
+          spend('rest', Math.max(clock.pauseS[bout - 1] ?? 0, clock.changeS[bout] ?? 0), id, bout);
+        spend('set', clock.setS[bout]!, id, bout);
+      }
+      state.owedRestS = position < inRound.length - 1 ? block.betweenS : clock.restS;
+    });
+  }
+}
+
 /**
  * Lays a session on the clock: warm-up, walks, set-up, ramp sets, working sets and rests.
  * Sets of a superset or giant set go round in turn; the round's rest is that of its last line.
  * `distances`: how far apart stations stand. A rest before a new block and the way to it overlap: the longer of the two counts.
  */
 export function layTimeline(
-  session: Session,
+  session: Pick<Session, 'warmup' | 'blocks'>,
   clocks: ReadonlyMap<string, LineClock>,
   distances: Distances = () => null,
 ): Timeline {
   const events: TimelineEvent[] = [];
-  let now = 0;
-  const spend = (kind: EventKind, seconds: number, of: string | null, index = 0): void => {
+  const tell: Tell = (event) => events.push(event);
+  let nowS = 0;
+  const spend = (kind: EventKind, seconds: number, of: string, index = 0): void => {
     if (seconds <= 0) return;
-    events.push({ kind, startS: now, endS: now + seconds, of, index });
-    now += seconds;
+    tell({ kind, startS: nowS, endS: nowS + seconds, of, index });
+    nowS += seconds;
   };
-
   session.warmup.forEach((item, i) => {
     spend('warm-up', warmupSeconds(item), item.id, i);
     if (i < session.warmup.length - 1) spend('rest', clockTable.warmupBetween, item.id);
   });
-
-  let station: string | null = null;
-  let bench: number | null = null;
-  let owedRest = 0;
-
-  const prepare = (lineId: string, clock: LineClock): void => {
-    const walk = walkSeconds(distances, station, clock.station);
-    const turn = clock.benchDeg !== null && clock.benchDeg !== bench ? clockTable.benchAngle : 0;
-    const setUp = turn + clock.loadingS;
-    spend('rest', owedRest - walk - setUp, lineId);
-    owedRest = 0;
-    spend('walk', walk, lineId);
-    spend('set up', setUp, lineId);
-    station = clock.station;
-    if (clock.benchDeg !== null) bench = clock.benchDeg;
-    clock.ramps.forEach((ramp, i) => {
-      spend('ramp', ramp.workS, lineId, i);
-      spend('rest', ramp.restS, lineId, i);
-    });
-  };
-
-  for (const block of session.blocks) {
-    // Bouts stand in order of their sets, so that the last one knows how many there are.
-    const turns = block.lines.map((l) => {
-      const clock = clocks.get(l.id)!;
-      return { id: l.id, clock, sets: (clock.setOf[clock.setOf.length - 1] ?? -1) + 1 };
-    });
-    const rounds = Math.max(...turns.map((t) => t.sets));
-    for (let round = 0; round < rounds; round++) {
-      const inRound = turns.filter((t) => t.sets > round);
-      inRound.forEach(({ id, clock }, position) => {
-        const first = clock.setOf.indexOf(round);
-        const last = clock.setOf.lastIndexOf(round);
-        if (round === 0) prepare(id, clock);
-        else {
-          const change = clock.changeS[first] ?? 0;
-          if (position > 0) {
-            const swap = walkSeconds(distances, station, clock.station, true);
-            spend('swap', swap, id, first);
-            spend('rest', Math.max(block.betweenS - swap, change - swap, 0), id, first);
-          } else spend('rest', Math.max(owedRest, change), id, first);
-          owedRest = 0;
-          station = clock.station;
-        }
-        for (let bout = first; bout <= last; bout++) {
-          if (bout > first)
-            spend('rest', Math.max(clock.pauseS[bout - 1] ?? 0, clock.changeS[bout] ?? 0), id, bout);
-          spend('set', clock.setS[bout]!, id, bout);
-        }
-        owedRest = position < inRound.length - 1 ? block.betweenS : clock.restS;
-      });
-    }
-  }
-  return { events, totalS: now };
+  const state: ClockState = { nowS, station: null, bench: null, owedRestS: 0 };
+  for (const block of session.blocks) layBlock(block, clocks, distances, state, tell);
+  return { events, totalS: state.nowS };
 }

@@ -26,7 +26,7 @@ export interface Exertion {
 }
 
 /** How tired every region is, in the order of `regionIds`. */
-interface Store {
+export interface Store {
   fast: Float64Array;
   slow: Float64Array;
 }
@@ -43,7 +43,13 @@ function entriesOf(credits: Credits): [number, number][] {
   return list;
 }
 
-function recover(store: Store, seconds: number, table: FatigueTable): void {
+export const freshStore = (): Store => ({
+  fast: new Float64Array(regionIds.length),
+  slow: new Float64Array(regionIds.length),
+});
+
+/** Lets a store recover, in place. */
+export function recover(store: Store, seconds: number, table: FatigueTable = fatigueTable): void {
   const fast = Math.exp(-seconds / table.fastRecoveryS);
   const slow = Math.exp(-seconds / table.slowRecoveryS);
   for (let i = 0; i < regionIds.length; i++) {
@@ -56,10 +62,24 @@ const tired = (store: Store, i: number, table: FatigueTable): number =>
   Math.min(table.most, store.fast[i]! + store.slow[i]!);
 
 /** Loss of momentary max: what the movement's most tired important region costs it. */
-function lossOf(store: Store, credits: Credits, table: FatigueTable): number {
+export function lossOf(store: Store, credits: Credits, table: FatigueTable = fatigueTable): number {
   let loss = 0;
   for (const [i, credit] of entriesOf(credits)) loss = Math.max(loss, credit * tired(store, i, table));
   return loss;
+}
+
+/** What a set adds to a store, in place. */
+export function tire(
+  store: Store,
+  { credits, reps, reserve }: Pick<Exertion, 'credits' | 'reps' | 'reserve'>,
+  table: FatigueTable = fatigueTable,
+): void {
+  const effort = Math.exp(-table.reserveDecay * Math.max(0, reserve));
+  const amount = effort * clamp(reps / 10, 0.2, 2);
+  for (const [i, credit] of entriesOf(credits)) {
+    store.fast[i]! += table.fastPerSet * credit * amount;
+    store.slow[i]! += table.slowPerSet * credit * amount;
+  }
 }
 
 export interface FreshnessPoint {
@@ -94,7 +114,7 @@ export function runFatigue(
   endS: number | null,
   table: FatigueTable = fatigueTable,
 ): FatigueRun {
-  const store = { fast: new Float64Array(regionIds.length), slow: new Float64Array(regionIds.length) };
+  const store = freshStore();
   const losses: number[] = [];
   const curve: FreshnessPoint[] = endS === null ? [] : [freshness(store, 0, table)];
   let now = 0;
@@ -102,12 +122,7 @@ export function runFatigue(
     recover(store, set.startS - now, table);
     losses.push(lossOf(store, set.credits, table));
     if (endS !== null) curve.push(freshness(store, set.startS, table));
-    const effort = Math.exp(-table.reserveDecay * Math.max(0, set.reserve));
-    const amount = effort * clamp(set.reps / 10, 0.2, 2);
-    for (const [i, credit] of entriesOf(set.credits)) {
-      store.fast[i]! += table.fastPerSet * credit * amount;
-      store.slow[i]! += table.slowPerSet * credit * amount;
-    }
+    tire(store, set, table);
     now = set.endS;
     if (endS !== null) curve.push(freshness(store, now, table));
   }

@@ -1,4 +1,4 @@
-import { clockTable, layTimeline, type LineClock, type Timeline } from '../clock/timeline';
+import { clockTable, layTimeline, type Distances, type LineClock, type Timeline } from '../clock/timeline';
 import { metresApart } from '../kit/kit';
 import { plateMoves, type PlateStack } from '../kit/plates';
 import type { Movement } from '../movements/model';
@@ -84,13 +84,20 @@ function clockOf(m: MeasuredLine, bars: Map<string, PlateStack>): LineClock {
   };
 }
 
-/** Second stage: the session laid on the clock with the loads and ramps that are known so far. */
-export function layOnClock(session: Session, lines: readonly MeasuredLine[], context: Context): Timeline {
+/** What the clock needs of every line, with what hangs on the bars as they come in their order. */
+export function clocksOf(lines: readonly MeasuredLine[]): Map<string, LineClock> {
   const bars = new Map<string, PlateStack>();
-  return layTimeline(session, new Map(lines.map((m) => [m.id, clockOf(m, bars)])), (a, b) =>
-    metresApart(context.kit, a, b),
-  );
+  return new Map(lines.map((m) => [m.id, clockOf(m, bars)]));
 }
+
+export const distancesIn =
+  ({ kit }: Pick<Context, 'kit'>): Distances =>
+  (a, b) =>
+    metresApart(kit, a, b);
+
+/** Second stage: the session laid on the clock with the loads and ramps that are known so far. */
+export const layOnClock = (session: Session, lines: readonly MeasuredLine[], context: Context): Timeline =>
+  layTimeline(session, clocksOf(lines), distancesIn(context));
 
 /** Each line's time: its events, and its share of a pair. */
 export function shareSeconds(lines: readonly MeasuredLine[], timeline: Timeline): void {

@@ -21,26 +21,30 @@ export const boutCredits = (
   target: SetTarget,
 ): Credits => (target.rig ? creditsOf(m.movement, { ...m.rig, ...target.rig }) : m.credits);
 
+/** What a bout asks of whom, whenever it comes. */
+export function exertionOf(m: MeasuredLine, index: number): Pick<Exertion, 'credits' | 'reps' | 'reserve'> {
+  const set = m.sets[index];
+  const target = set?.target ?? setTargets(m.line)[index]!;
+  return {
+    credits: boutCredits(m, target),
+    reps: boutReps(target, set?.expectedReps ?? null) * m.pace,
+    reserve: target.reserve,
+  };
+}
+
 type Worked = Exertion & { of: string; index: number };
 
 /** Working sets in the order they happen, as the stores want them. */
 function exertions(timeline: Timeline, byId: ReadonlyMap<string, MeasuredLine>): Worked[] {
   return timeline.events
     .filter((e) => e.kind === 'set')
-    .map((e) => {
-      const m = byId.get(e.of!)!;
-      const set = m.sets[e.index];
-      const target = set?.target ?? setTargets(m.line)[e.index]!;
-      return {
-        of: e.of!,
-        index: e.index,
-        startS: e.startS,
-        endS: e.endS,
-        credits: boutCredits(m, target),
-        reps: boutReps(target, set?.expectedReps ?? null) * m.pace,
-        reserve: target.reserve,
-      };
-    });
+    .map((e) => ({
+      of: e.of!,
+      index: e.index,
+      startS: e.startS,
+      endS: e.endS,
+      ...exertionOf(byId.get(e.of!)!, e.index),
+    }));
 }
 
 /** Third stage: share of the max lost at the start of every bout, by line. */

@@ -75,6 +75,8 @@ export const blockSchema = z
     kind: z.enum(['single', 'superset', 'giant']),
     /** Between the movements of one round; only for pairs and giant sets. */
     betweenS: z.number().int().min(0).max(120),
+    /** The coach wants it where it stands: no order that is looked for moves it. */
+    held: z.literal(true).optional(),
     lines: z.array(lineSchema).min(1).max(6, 'a round holds at most six movements'),
   })
   .strict()

@@ -26,7 +26,7 @@ export type Edit =
   | { do: 'duplicate line'; line: string; newLine: string; newBlock: string }
   | { do: 'pair'; line: string; with: string }
   | { do: 'part'; block: string; newBlocks: string[] }
-  | { do: 'block'; block: string; patch: Partial<Pick<Block, 'betweenS'>> }
+  | { do: 'block'; block: string; patch: Partial<Pick<Block, 'betweenS' | 'held'>> }
   | { do: 'add warmup'; at: number; item: WarmupItem }
   | { do: 'warmup'; item: string; patch: Partial<Omit<WarmupItem, 'id'>> }
   | { do: 'remove warmup'; item: string }

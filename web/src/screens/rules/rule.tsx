@@ -93,11 +93,9 @@ function Shown({ rule, example, name }: { rule: Rule; example: Example; name: st
   );
 }
 
-const voiceWords = (voice: string | undefined, own: string): string =>
-  voice === undefined ? own : voice === 'off' ? 'silent' : voice;
-
 function Told({ rule, page }: { rule: Rule; page: RulePage }): ReactNode {
   const sources = shelf.filter((s) => s.rules.includes(rule.id));
+  const others = Object.values(schools).filter((s) => s.voices[rule.id] !== undefined);
   return (
     <Sheet>
       <SheetHead>
@@ -121,12 +119,13 @@ function Told({ rule, page }: { rule: Rule; page: RulePage }): ReactNode {
           </ul>
         )}
         <p>
-          <b>How loud.</b> {rule.severity} unless the finding says otherwise.
+          <b>How loud.</b> {rule.severity} unless the finding says otherwise
+          {others.length > 0 ? '; but' : ', in every school that ships.'}
         </p>
         <ul>
-          {Object.values(schools).map((s) => (
+          {others.map((s) => (
             <li key={s.id}>
-              {s.name}: {voiceWords(s.voices[rule.id], rule.severity)}
+              {s.name}: {s.voices[rule.id] === 'off' ? 'silent' : s.voices[rule.id]}
             </li>
           ))}
         </ul>

@@ -53,10 +53,12 @@ export function RulesScreen(): ReactNode {
               {rows.map(({ id, page, rule }) => (
                 <tr key={id}>
                   <td style={{ width: 260 }}>
-                    <Mark severity={rule.severity} />{' '}
                     <Link className="name" to={`/rules/${id}`}>
                       {rule.title}
                     </Link>
+                    <small>
+                      <Mark severity={rule.severity} />
+                    </small>
                   </td>
                   <td>{page.checks}</td>
                   <td className="nowrap">{groundWords[rule.ground]}</td>

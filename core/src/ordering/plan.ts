@@ -1,0 +1,101 @@
+import { groupCredit, groupIds, type Credits } from '../anatomy/regions';
+import { layBlock, type ClockState, type Distances, type LineClock } from '../clock/timeline';
+import { effortWorth } from '../dose/value';
+import { clocksOf, distancesIn } from '../measure/clocking';
+import type { Measured, MeasuredLine } from '../measure/model';
+import { exertionOf } from '../measure/tiring';
+import { orderingRules } from '../review/ordering-rules';
+import { groupOfEmphasis } from '../session/emphasis';
+import type { Block } from '../session/document';
+
+/** The group a session is for weighs so much more than the others. Own estimate. */
+const MAIN_WEIGHS = 2;
+/** A compound moves more muscle with the same share of its max. Own estimate. */
+const COMPOUND_WEIGHS = 1.5;
+/** What a minute more costs, in the same coin as a tenth of a set's max lost. Own estimate. */
+export const MINUTE_COSTS = 0.05;
+/** What breaking a rule of order costs by its loudness in the school in force. Own estimate. */
+const BROKEN = { stop: 3, watch: 1, note: 0.3 } as const;
+
+/** A bout inside its block. */
+export interface Bout {
+  startS: number;
+  endS: number;
+  credits: Credits;
+  reps: number;
+  reserve: number;
+  /** What a share of the max lost at its start costs. */
+  weight: number;
+}
+
+/** Everything an order is weighed by. Loads, ramps and plates are as they stand in the session now. */
+export interface OrderPlan {
+  blocks: readonly Block[];
+  clocks: ReadonlyMap<string, LineClock>;
+  distances: Distances;
+  byId: ReadonlyMap<string, MeasuredLine>;
+  weights: ReadonlyMap<string, readonly number[]>;
+  /** `broken[a][b]`: what it costs to have block a anywhere before block b. */
+  broken: readonly (readonly number[])[];
+  /** Blocks that stay at their place. */
+  held: readonly boolean[];
+  /** The clock after the warm-up. */
+  start: ClockState;
+}
+
+function weightsOf(s: Measured, m: MeasuredLine): number[] {
+  const main = groupOfEmphasis(s.session.emphasis);
+  const credit = groupIds.reduce(
+    (sum, g) => sum + (g === main ? MAIN_WEIGHS : 1) * groupCredit(m.credits, g),
+    0,
+  );
+  const own = credit * (m.movement.compound ? COMPOUND_WEIGHS : 1);
+  return m.sets.map(({ target }) => own * target.counts * effortWorth(target.reserve));
+}
+
+/** What the rules of order say to two blocks, one after the other. */
+function costOfPair(s: Measured, a: Block, b: Block): number {
+  const lines = [a, b].flatMap((block) => block.lines.map((l) => s.lines.find((m) => m.id === l.id)!));
+  const both: Measured = { ...s, lines, session: { ...s.session, blocks: [a, b] } };
+  return orderingRules.reduce((sum, rule) => {
+    const voice = s.school.voices[rule.id];
+    if (voice === 'off') return sum;
+    return rule.look(both).reduce((t, f) => t + BROKEN[voice ?? f.severity ?? rule.severity], sum);
+  }, 0);
+}
+
+export function planFor(s: Measured): OrderPlan {
+  const { blocks } = s.session;
+  const warm = s.timeline.events.filter((e) => e.kind === 'warm-up');
+  return {
+    blocks,
+    clocks: clocksOf(s.lines),
+    distances: distancesIn(s.context),
+    byId: new Map(s.lines.map((m) => [m.id, m])),
+    weights: new Map(s.lines.map((m) => [m.id, weightsOf(s, m)])),
+    broken: blocks.map((a) => blocks.map((b) => (a === b ? 0 : costOfPair(s, a, b)))),
+    held: blocks.map((b) => b.held === true),
+    start: {
+      nowS: warm.length > 0 ? warm[warm.length - 1]!.endS : 0,
+      station: null,
+      bench: null,
+      owedRestS: 0,
+    },
+  };
+}
+
+/** The bouts of a block begun at a state of the clock, which is moved on; times from the start of the session. */
+export function boutsOf(plan: OrderPlan, index: number, state: ClockState): Bout[] {
+  const bouts: Bout[] = [];
+  layBlock(plan.blocks[index]!, plan.clocks, plan.distances, state, (event) => {
+    if (event.kind !== 'set') return;
+    const m = plan.byId.get(event.of!)!;
+    bouts.push({
+      startS: event.startS,
+      endS: event.endS,
+      ...exertionOf(m, event.index),
+      weight: plan.weights.get(m.id)![event.index]!,
+    });
+  });
+  return bouts;
+}
