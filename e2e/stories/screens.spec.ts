@@ -14,6 +14,15 @@ for (const [name, path, ready] of [
   ['the kits', '/kit', 'The Boathouse'],
   ['a kit', '/kit/boathouse', 'pairs of each'],
   ['the loads', '/loads?load=100&reps=5', 'median of seven'],
+  [
+    'two sessions',
+    '/sessions/compare?client=mirelle-vandoorn&a=mirelle-push-a&b=mirelle-push-b-2',
+    'Together',
+  ],
+  ['the schools', '/schools', 'They ship with Drimbo'],
+  ['the rules', '/rules', 'rules look at every session'],
+  ['a rule', '/rules/client-limits', 'It speaks'],
+  ['the evidence', '/evidence', 'published works'],
   ['a missing address', '/nowhere', 'There is nothing at this address'],
 ] as const)
   test(`axe finds nothing on ${name}`, async ({ page }) => {

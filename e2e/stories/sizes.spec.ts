@@ -14,6 +14,11 @@ const screens: [path: string, ready: string][] = [
   ['/kit', 'The Boathouse'],
   ['/kit/boathouse', 'pairs of each'],
   ['/loads?load=100&reps=5', 'median of seven'],
+  ['/sessions/compare?client=mirelle-vandoorn&a=mirelle-push-a&b=mirelle-push-b-2', 'Together'],
+  ['/schools', 'They ship with Drimbo'],
+  ['/rules', 'rules look at every session'],
+  ['/rules/client-limits', 'It speaks'],
+  ['/evidence', 'published works'],
   ['/data', 'Export and import'],
 ];
 /** A phone, a desk at 200 % zoom, a tablet, a desk and a wide desk. */

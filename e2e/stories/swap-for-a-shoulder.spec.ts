@@ -42,7 +42,9 @@ test('a movement is swapped because the shoulder complains, and the numbers say 
     .click();
   expect(await lineNames(page)).toEqual(['Dumbbell bench press', to]);
   await expect(
-    page.locator('[data-rule="client-limits"]').filter({ hasText: `${to} meets the front of the shoulder` }),
+    page
+      .locator('[data-rule="client-limits"]')
+      .filter({ hasText: `${to} is hard on the front of the shoulder` }),
   ).toHaveCount(0);
   await saved(page);
   await page.keyboard.press('Control+z');

@@ -35,6 +35,9 @@ const RulePage = lazy(() => import('./screens/rules/rule').then((m) => ({ defaul
 const Evidence = lazy(() =>
   import('./screens/evidence/evidence').then((m) => ({ default: m.EvidenceScreen })),
 );
+const CompareSessions = lazy(() =>
+  import('./screens/sessions/compare').then((m) => ({ default: m.CompareSessionsScreen })),
+);
 /** Left out of what is built for use: nobody but a developer looks for it. */
 const PartsPage =
   import.meta.env.MODE !== 'production'
@@ -142,6 +145,7 @@ export function App(): ReactNode {
         <Route path="/data" element={<Data />} />
         {PartsPage && <Route path="/parts" element={<PartsPage />} />}
         <Route path="/sessions" element={<Sessions />} />
+        <Route path="/sessions/compare" element={<CompareSessions />} />
         <Route path="/sessions/:id" element={<Designer />} />
         <Route path="/sessions/:id/sheet" element={<SheetPage />} />
         <Route

@@ -114,7 +114,7 @@ export const rows: readonly Row[] = [
   },
   {
     limit: 'shoulder front',
-    say: 'Only as high as it stays quiet; with the arm down does the same for two of the three heads.',
+    say: 'Only as high as it stays quiet; with the arm down two of the three heads are trained as well.',
     isNote: true,
     when: ({ movement }) => movement.pattern === 'elbow overhead',
   },

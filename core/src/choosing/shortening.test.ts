@@ -5,8 +5,11 @@ import { linesOf, sessionSchema, type Session } from '../session/document';
 import { setCountOf } from '../session/schemes';
 import { anyContext, anySession } from '../testing/any';
 import { line, sampleContext, session, soundPush } from '../examples/samples';
-import { shortened } from './shortening';
-import { worthOf } from './worth';
+import type { Measured } from '../measure/model';
+import { atOneGo } from '../units/steps';
+import { cutsOf } from './cuts';
+import { fitting, shortened } from './shortening';
+import { keptWorth } from './worth';
 
 const minutesOf = (s: Session): number => measure(s, sampleContext).timeline.totalS / 60;
 const made = (s: Session, minutes: number): Session => {
@@ -32,35 +35,62 @@ test('a session that fits is left alone', () => {
   expect(shortened(soundPush, sampleContext, 200)).toBeNull();
 });
 
-test('doing movements in turn comes before giving up sets', () => {
+test('shorter rests and movements in turn come before giving up sets', () => {
   const s = session([
     line('barbell-bench-press'),
     line('dumbbell-lateral-raise', { restS: 90 }),
     line('lying-triceps-extension', { restS: 90 }),
   ]);
   const after = made(s, minutesOf(s) - 1);
-  expect(after.blocks.map((b) => b.kind)).toEqual(['single', 'superset']);
   expect(setsOf(after)).toBe(setsOf(s));
 });
 
-test('one set less: no other single set would have cost less for its minutes, by trying them all', () => {
-  const s = session([
-    line('barbell-bench-press', { scheme: { kind: 'straight', sets: 4, reps: { lo: 5, hi: 8 } } }),
-    line('incline-dumbbell-press', { scheme: { kind: 'straight', sets: 4, reps: { lo: 8, hi: 10 } } }),
-  ]);
-  const before = measure(s, sampleContext);
-  const after = made(s, minutesOf(s) - 0.5);
-  expect(setsOf(after)).toBe(setsOf(s) - 1);
-  const price = (t: Session): number =>
-    (worthOf(before) - worthOf(measure(t, sampleContext))) / (minutesOf(s) - minutesOf(t));
-  const others = linesOf(s).map((l) =>
-    applyEdit(s, {
-      do: 'line',
-      line: l.id,
-      patch: { scheme: { ...(l.scheme as { kind: 'straight'; sets: number; reps: never }), sets: 3 } },
-    }),
+/** Every session that can be reached by cuts, whatever their order. */
+function everyCombination(s: Session): Measured[] {
+  const all = new Map<string, Measured>();
+  const walk = (m: Measured): void => {
+    const key = JSON.stringify(m.session.blocks);
+    if (all.has(key)) return;
+    all.set(key, m);
+    for (const { edit } of cutsOf(m)) walk(measure(applyEdit(m.session, edit), m.context));
+  };
+  walk(measure(s, sampleContext));
+  return [...all.values()];
+}
+
+test.each([0.9, 0.75, 0.6])(
+  'at %p of its time a small session keeps as much as any combination of cuts would',
+  (share) => {
+    const s = session([
+      line('barbell-bench-press', {
+        scheme: { kind: 'straight', sets: 3, reps: { lo: 5, hi: 8 } },
+        restS: 150,
+      }),
+      line('cable-lateral-raise', { scheme: { kind: 'straight', sets: 2, reps: { lo: 12, hi: 15 } } }),
+    ]);
+    const minutes = minutesOf(s) * share;
+    const fitted = atOneGo(fitting(s, sampleContext, minutes))!;
+    const fits = everyCombination(s).filter((m) => m.timeline.totalS / 60 <= minutes);
+    expect(fits.length).toBeGreaterThan(1);
+    expect(fitted.isExact).toBe(true);
+    expect(keptWorth(measure(applyEdit(s, fitted.edit), sampleContext))).toBeCloseTo(
+      Math.max(...fits.map(keptWorth)),
+      9,
+    );
+  },
+);
+
+test('each cut says what it saves and costs, and together they are the whole', () => {
+  const fitted = atOneGo(fitting(soundPush, sampleContext, 45))!;
+  const after = applyEdit(soundPush, fitted.edit);
+  const saved = fitted.cuts.reduce((sum, c) => sum + c.minutes, 0);
+  expect(minutesOf(soundPush) - minutesOf(after)).toBeCloseTo(saved, 6);
+  const worth = (t: Session): number => keptWorth(measure(t, sampleContext));
+  expect(1 - worth(after) / worth(soundPush)).toBeCloseTo(
+    fitted.cuts.reduce((sum, c) => sum + c.worth, 0),
+    9,
   );
-  expect(price(after)).toBeCloseTo(Math.min(...others.map(price)), 9);
+  for (const c of fitted.cuts) expect(c.says).toMatch(/^[A-Z]/);
 });
 
 test('any session is no longer than it may be, or has one movement left, and is never made longer', () => {

@@ -1,78 +1,150 @@
 import type { Context } from '../measure/context';
 import { measure } from '../measure/measure';
-import type { Measured, MeasuredLine } from '../measure/model';
+import type { Measured } from '../measure/model';
 import { applyEdit, type Edit } from '../session/edits';
 import type { Session } from '../session/document';
-import { setCountOf, withSetCount } from '../session/schemes';
-import { shortages } from './at-once';
 import { atOneGo } from '../units/steps';
-import { sameRegions } from './overlap';
-import { worthOf } from './worth';
+import { cutsOf, type Cut } from './cuts';
+import { keptWorth } from './worth';
 
-/** Two movements this far alike tire each other too much to be done in turn. Own estimate. */
-const TOO_ALIKE = 0.5;
 /** A step that saves less than this is none, minutes. */
 const LEAST_SAVED = 0.2;
 const MOST_STEPS = 60;
+/** Up to so many movements the best combination of all is looked for, and so many are measured for it. */
+const SMALL = 4;
+const MOST_MEASURED = 500;
 
-const lineOf = (m: Measured, id: string): MeasuredLine => m.lines.find((l) => l.id === id)!;
-
-/** Neighbours that can be done in turn: neither the first heavy lift, unlike each other, and the kit is enough. */
-function pairs(m: Measured): Edit[] {
-  const { blocks } = m.session;
-  return blocks.slice(1).flatMap((block, i): Edit[] => {
-    const next = blocks[i + 2];
-    if (!next || block.lines.length > 1 || next.lines.length > 1) return [];
-    const both = [lineOf(m, block.lines[0]!.id), lineOf(m, next.lines[0]!.id)] as const;
-    const apart = sameRegions(both[0].credits, both[1].credits) < TOO_ALIKE;
-    return apart && shortages(m, both).length === 0
-      ? [{ do: 'pair', line: both[0].id, with: both[1].id }]
-      : [];
-  });
+/** What one cut saves, and what it costs as a share of what the session was worth. */
+export interface ToldCut {
+  says: string;
+  minutes: number;
+  worth: number;
 }
 
-/** Ways to save time, each as one edit: a set less, a movement less, two movements in turn. */
-function savings(m: Measured): Edit[] {
-  const fewer = m.lines.flatMap((l): Edit[] => {
-    const sets = setCountOf(l.line.scheme);
-    const drop: Edit[] =
-      sets > 1 ? [{ do: 'line', line: l.id, patch: { scheme: withSetCount(l.line.scheme, sets - 1) } }] : [];
-    // A movement is left out whole only when little of it remains.
-    return sets <= 2 && m.lines.length > 1 ? [...drop, { do: 'remove line', line: l.id }] : drop;
-  });
-  return [...fewer, ...pairs(m)];
+/** A session made to fit: one edit, and what it is made of. */
+export interface Fitted {
+  edit: Edit;
+  cuts: ToldCut[];
+  /** Minutes it takes then. */
+  minutes: number;
+  fits: boolean;
+  /** Every combination of these cuts was weighed; otherwise the cheapest was taken step by step. */
+  isExact: boolean;
+}
+
+/** A session some cuts further. */
+interface State {
+  measured: Measured;
+  worth: number;
+  cuts: readonly Cut[];
 }
 
 const minutesOf = (m: Measured): number => m.timeline.totalS / 60;
 
+const begun = (session: Session, context: Context): State => {
+  const measured = measure(session, context);
+  return { measured, worth: keptWorth(measured), cuts: [] };
+};
+
+function further(from: State, cut: Cut): State {
+  const measured = measure(applyEdit(from.measured.session, cut.edit), from.measured.context);
+  return { measured, worth: keptWorth(measured), cuts: [...from.cuts, cut] };
+}
+
+/** Step by step what costs least of its worth for a minute saved; as short as it goes where that is not enough. */
+function* stepByStep(first: State, minutes: number): Generator<void, State> {
+  let now = first;
+  while (minutesOf(now.measured) > minutes && now.cuts.length < MOST_STEPS) {
+    let best: { then: State; price: number } | null = null;
+    for (const cut of cutsOf(now.measured)) {
+      const then = further(now, cut);
+      const saved = minutesOf(now.measured) - minutesOf(then.measured);
+      const price = (now.worth - then.worth) / saved;
+      if (saved >= LEAST_SAVED && (!best || price < best.price)) best = { then, price };
+      yield;
+    }
+    if (!best) break;
+    now = best.then;
+  }
+  return now;
+}
+
 /**
- * One edit that brings a session under so many minutes, step by step what costs least of its worth for a
- * minute saved: movements done in turn, sets, at last movements. As short as it goes where that is not
+ * Of all combinations of cuts the one that keeps most and fits; null where there are too many to weigh them all. A
+ * cut never makes a session worth more, so what is not worth more than the best that fits needs no further cut.
+ */
+function* bestOfAll(first: State, minutes: number): Generator<void, State | null> {
+  const seen = new Set<string>();
+  const open: State[] = [first];
+  let best: State | null = null;
+  while (open.length > 0) {
+    const now = open.pop()!;
+    if (best && now.worth <= best.worth) continue;
+    if (minutesOf(now.measured) <= minutes) {
+      best = now;
+      continue;
+    }
+    for (const cut of cutsOf(now.measured)) {
+      const key = JSON.stringify(applyEdit(now.measured.session, cut.edit).blocks);
+      if (seen.has(key)) continue;
+      if (seen.size >= MOST_MEASURED) return null;
+      seen.add(key);
+      const then = further(now, cut);
+      if (minutesOf(now.measured) - minutesOf(then.measured) > 0) open.push(then);
+      yield;
+    }
+    open.sort((a, b) => a.worth - b.worth);
+  }
+  return best;
+}
+
+/** The cuts one after the other, each with what it saves and costs where it stands. */
+function told(first: State, { cuts }: State): ToldCut[] {
+  let now = first;
+  return cuts.map((cut) => {
+    const then = further(now, cut);
+    const toldCut = {
+      says: cut.says,
+      minutes: minutesOf(now.measured) - minutesOf(then.measured),
+      worth: first.worth > 0 ? (now.worth - then.worth) / first.worth : 0,
+    };
+    now = then;
+    return toldCut;
+  });
+}
+
+/**
+ * Brings a session under so many minutes at the least cost: movements in turn, bells for a bar, shorter rests, sets,
+ * at last movements. Exact for a few movements, step by step for more; as short as it goes where that is not
  * enough; null where nothing has to change. Stops after every try, so that a screen can be drawn between.
  */
+export function* fitting(
+  session: Session,
+  context: Context,
+  minutes: number,
+): Generator<void, Fitted | null> {
+  const first = begun(session, context);
+  if (minutesOf(first.measured) <= minutes) return null;
+  const exact = first.measured.lines.length <= SMALL ? yield* bestOfAll(first, minutes) : null;
+  const last = exact ?? (yield* stepByStep(first, minutes));
+  if (last.cuts.length === 0) return null;
+  const head: Edit = { do: 'head', patch: { minutes: Math.max(10, minutes) } };
+  return {
+    edit: { do: 'all', edits: [...last.cuts.map((c) => c.edit), head] },
+    cuts: told(first, last),
+    minutes: minutesOf(last.measured),
+    fits: minutesOf(last.measured) <= minutes,
+    isExact: exact !== null,
+  };
+}
+
+/** The edit alone. */
 export function* shortening(
   session: Session,
   context: Context,
   minutes: number,
 ): Generator<void, Edit | null> {
-  let now = measure(session, context);
-  const edits: Edit[] = [];
-  while (minutesOf(now) > minutes && edits.length < MOST_STEPS) {
-    const tried: { edit: Edit; then: Measured; price: number }[] = [];
-    for (const edit of savings(now)) {
-      const then = measure(applyEdit(now.session, edit), context);
-      const saved = minutesOf(now) - minutesOf(then);
-      if (saved >= LEAST_SAVED) tried.push({ edit, then, price: (worthOf(now) - worthOf(then)) / saved });
-      yield;
-    }
-    if (tried.length === 0) break;
-    const best = tried.reduce((a, b) => (b.price < a.price ? b : a));
-    edits.push(best.edit);
-    now = best.then;
-  }
-  return edits.length === 0
-    ? null
-    : { do: 'all', edits: [...edits, { do: 'head', patch: { minutes: Math.max(10, minutes) } }] };
+  return (yield* fitting(session, context, minutes))?.edit ?? null;
 }
 
 /** The same at one go. */

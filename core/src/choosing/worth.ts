@@ -1,5 +1,7 @@
-import { groupIds } from '../anatomy/regions';
+import { groupCredit, groupIds } from '../anatomy/regions';
+import { isHard } from '../dose/dose';
 import { doseValue } from '../dose/value';
+import { countedAs } from '../measure/counting';
 import { groupOfEmphasis } from '../session/emphasis';
 import type { Measured } from '../measure/model';
 
@@ -14,4 +16,22 @@ export function worthOf({ session, school, dose }: Measured): number {
       sum + (id === main ? MAIN_WEIGHS : 1) * doseValue(dose.groups[id].fractional, school.valueScale),
     0,
   );
+}
+
+/** The same with every set counted for the share of its strength that is left when it comes. */
+export function keptWorth(m: Measured): number {
+  const main = groupOfEmphasis(m.session.emphasis);
+  return groupIds.reduce((sum, id) => {
+    const sets = m.lines.reduce(
+      (n, line) =>
+        n +
+        line.sets.reduce((t, set) => {
+          const counted = countedAs(line, set, m.school);
+          const hard = isHard(counted.reserve, m.school.counting.hardReserve);
+          return t + (hard ? (counted.counts ?? 1) * groupCredit(counted.credits, id) * (1 - set.loss) : 0);
+        }, 0),
+      0,
+    );
+    return sum + (id === main ? MAIN_WEIGHS : 1) * doseValue(sets, m.school.valueScale);
+  }, 0);
 }

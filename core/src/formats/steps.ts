@@ -26,6 +26,14 @@ function answeredOneByOne({ askFirst, reason, clearedBy, askedOn }: Raw): Raw {
   return { answers, note: reason, askedOn, clearedBy, clearedOn: isCleared ? askedOn : '' };
 }
 
+const aboutSeveral = /^(redundant-presses|triceps-before-press|far-pair|kit-at-once) /;
+
+const inAnyOrder = (aside: unknown): unknown => {
+  if (!isRaw(aside) || typeof aside.finding !== 'string' || !aboutSeveral.test(aside.finding)) return aside;
+  const [rule, ...lines] = aside.finding.split(' ');
+  return { ...aside, finding: [rule, ...lines.sort()].join(' ') };
+};
+
 /** The steps of each kind of document, that from version 1 first. A new field is a step and a fixture. */
 export const steps = {
   session: [
@@ -33,8 +41,12 @@ export const steps = {
     (document) => document,
     // 3: the date is a day of the calendar. One that is none becomes the nearest.
     (document) => withDay(document) as Raw,
-    // 4: the kind of day can be said, and the school may be one of the coach's own. Nobody had said either.
-    (document) => document,
+    // 4: the kind of day can be said, and the school may be one of the coach's own. Nobody had said either. A
+    // finding about several movements is known by them in any order.
+    (document) => ({
+      ...document,
+      dismissed: Array.isArray(document.dismissed) ? document.dismissed.map(inAnyOrder) : document.dismissed,
+    }),
   ],
   client: [
     // 2: days are of the calendar. Of tests the nearest is taken; a health screen is asked for again.

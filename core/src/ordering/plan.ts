@@ -4,6 +4,7 @@ import { effortWorth } from '../dose/value';
 import { clocksOf, distancesIn } from '../measure/clocking';
 import type { Measured, MeasuredLine } from '../measure/model';
 import { exertionOf } from '../measure/tiring';
+import { isHeavyCompound } from '../review/questions';
 import { orderingRules } from '../review/ordering-rules';
 import { groupOfEmphasis } from '../session/emphasis';
 import type { Block } from '../session/document';
@@ -53,15 +54,25 @@ function weightsOf(s: Measured, m: MeasuredLine): number[] {
   return m.sets.map(({ target }) => own * target.counts * effortWorth(target.reserve));
 }
 
-/** What the rules of order say to two blocks, one after the other. */
+/** What it costs to do single joints before a heavy press, whatever they are for. Own estimate. */
+const SINGLE_FIRST = 0.25;
+
+const linesOf = (s: Measured, block: Block): MeasuredLine[] =>
+  block.lines.map((l) => s.lines.find((m) => m.id === l.id)!);
+const isSingle = (m: MeasuredLine): boolean =>
+  !m.movement.compound && ['fly', 'raise', 'triceps', 'guest'].includes(m.movement.family);
+
+/** What the rules of order, and compounds first, say to two blocks, one after the other. */
 function costOfPair(s: Measured, a: Block, b: Block): number {
-  const lines = [a, b].flatMap((block) => block.lines.map((l) => s.lines.find((m) => m.id === l.id)!));
+  const [before, after] = [linesOf(s, a), linesOf(s, b)];
+  const lines = [...before, ...after];
+  const single = before.every(isSingle) && after.some(isHeavyCompound) ? SINGLE_FIRST : 0;
   const both: Measured = { ...s, lines, session: { ...s.session, blocks: [a, b] } };
   return orderingRules.reduce((sum, rule) => {
     const voice = s.school.voices[rule.id];
     if (voice === 'off') return sum;
     return rule.look(both).reduce((t, f) => t + BROKEN[voice ?? f.severity ?? rule.severity], sum);
-  }, 0);
+  }, single);
 }
 
 export function planFor(s: Measured): OrderPlan {

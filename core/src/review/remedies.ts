@@ -1,7 +1,8 @@
 import { groupIds, type GroupId } from '../anatomy/regions';
 import { measure, workingSets } from '../measure/measure';
 import type { Measured } from '../measure/model';
-import { sessionSchema } from '../session/document';
+import type { Context } from '../measure/context';
+import { sessionSchema, type Session } from '../session/document';
 import { applyEdit, type Edit } from '../session/edits';
 import { atOneGo } from '../units/steps';
 import type { Effect, Finding, Fix, FixDraft } from './model';
@@ -133,3 +134,52 @@ export function* lookingForRemedies(s: Measured, most = Infinity): Generator<rea
 
 /** The same at one go; in a very long session the quieter findings go without. */
 export const remedied = (s: Measured): Finding[] => atOneGo(lookingForRemedies(s, mostTried(s)));
+
+/** Remedies one after the other, as one edit. */
+export interface Mended {
+  edit: Edit;
+  /** What was done, as the remedies are called. */
+  steps: string[];
+  /** What could not be mended. */
+  left: string[];
+}
+
+/** More matters than this are not mended at one go. */
+const MOST_MENDED = 40;
+
+/** Mends every matter that is wanted by its first clean remedy; null where there is nothing to mend. */
+export function* mending(
+  session: Session,
+  context: Context,
+  wants: (matter: Matter) => boolean,
+): Generator<void, Mended | null> {
+  let now = session;
+  const edits: Edit[] = [];
+  const steps: string[] = [];
+  const left = new Map<string, string>();
+  while (edits.length < MOST_MENDED) {
+    const s = measure(now, context);
+    const all = mattersOf(s);
+    const matter = all.find((m) => m.dismissed === null && wants(m) && !left.has(m.key));
+    if (!matter) break;
+    let found: Tried | null = null;
+    for (const draft of [...matter.drafts(), ...leavingOut(s, matter)]) {
+      const search = proven(s, matter, all, draft, []);
+      for (let step = search.next(); ; step = search.next()) {
+        if (step.done) {
+          if (step.value?.isClean) found = step.value;
+          break;
+        }
+        yield;
+      }
+      if (found) break;
+    }
+    if (found) {
+      now = applyEdit(now, found.fix.edit);
+      edits.push(found.fix.edit);
+      steps.push(found.fix.label);
+    } else left.set(matter.key, matter.what);
+  }
+  if (edits.length === 0 && left.size === 0) return null;
+  return { edit: { do: 'all', edits }, steps, left: [...left.values()] };
+}

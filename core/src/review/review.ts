@@ -24,7 +24,8 @@ function asideIn(s: Measured, rule: string, key: string): Pick<Finding, 'dismiss
 function told(s: Measured, rule: Rule, draft: FindingDraft): Matter[] {
   const voice = s.school.voices[rule.id];
   if (voice === 'off') return [];
-  const key = [rule.id, ...(draft.about === undefined ? draft.on : [draft.about])].join(' ');
+  // The same lines in another order are the same matter.
+  const key = [rule.id, ...(draft.about === undefined ? [...draft.on].sort() : [draft.about])].join(' ');
   return [
     {
       key,

@@ -5,7 +5,14 @@ import { allEntries, entryIn, findOwn, dress, type Notebook } from '../movements
 import { choiceKnobs, choiceWords, numericKnobs, type NumericKnob, type Rig } from '../movements/rig';
 import { fullRig, variantOf } from '../movements/settings';
 import { schoolOf, schools } from '../schools/schools';
-import { schoolIds, type Block, type Line, type Session, type WarmupItem } from '../session/document';
+import {
+  dayKinds,
+  schoolIds,
+  type Block,
+  type Line,
+  type Session,
+  type WarmupItem,
+} from '../session/document';
 import { parseReserve, parseTempo, reserveText, tempoText } from '../session/effort';
 import { parseScheme, schemeText } from '../session/schemes';
 import { startingLine } from '../schools/starting-line';
@@ -141,7 +148,8 @@ export function writeSession(session: Session, context: TextContext): string {
       b.lines.flatMap((l, i) => {
         const [first, ...below] = lineText(l, context);
         const paired = b.lines.length > 1 && i === 0 ? `${BAR}between ${b.betweenS} s` : '';
-        return [`${i > 0 ? '+ ' : ''}${first}${paired}`, ...below];
+        const held = b.held && i === 0 ? `${BAR}keeps its place` : '';
+        return [`${i > 0 ? '+ ' : ''}${first}${paired}${held}`, ...below];
       }),
     ),
     '',
@@ -198,6 +206,9 @@ function takePart(part: string, line: Line, block: Block, { notebook }: TextCont
       if (m) block.betweenS = Number(m[1]);
       return m !== null;
     }
+    case 'keeps':
+      block.held = true;
+      return rest === 'its place';
     case 'hung': {
       const m = /^with ([1-6]) a side of (.+)$/.exec(rest);
       if (m) line.hung = { of: m[2]!, aSide: Number(m[1]) };
@@ -293,12 +304,14 @@ export function readHead(text: string): Partial<Session> | null {
   for (const part of text.split(BAR)) {
     const minutes = /^(\d+) min$/.exec(part);
     const school = schoolIds.find((s) => schools[s].name === part);
+    const kind = dayKinds.find((day) => `${day} day` === part);
     const ramp = (['ladder', 'two sets'] as const).find((way) => rampWords[way] === part);
     if (part.startsWith('for ')) {
       const name = part.slice(4);
       head.emphasis = (regionCalled(name) ?? name) as Session['emphasis'];
     } else if (minutes) head.minutes = Number(minutes[1]);
     else if (school) head.school = school;
+    else if (kind) head.kind = kind;
     else if (ramp) head.ramp = ramp;
     else if (part === 'spotter') head.spotter = true;
     else if (['draft', 'handed over', 'finished'].includes(part)) head.status = part as Session['status'];

@@ -5,7 +5,7 @@ import { entries } from '../movements/catalogue';
 import { rigSchema, type Rig } from '../movements/rig';
 import { schools } from '../schools/schools';
 import { limitIds, type Client } from '../session/client';
-import { sessionSchema, schoolIds, type Line, type Session } from '../session/document';
+import { dayKinds, sessionSchema, schoolIds, type Line, type Session } from '../session/document';
 import type { Scheme } from '../session/schemes';
 import { startingLine } from '../schools/starting-line';
 import { formulaIds } from '../strength/formulas';
@@ -115,14 +115,17 @@ export const anySession: fc.Arbitrary<Session> = fc
     minutes: whole(10, 120),
     school: fc.constantFrom(...schoolIds),
     spotter: fc.boolean(),
+    kind: fc.option(fc.constantFrom(...dayKinds), { nil: undefined }),
+    held: fc.nat(12),
   })
-  .map(({ lines, parts, ...head }) => {
+  .map(({ lines, parts, held, ...head }) => {
     let at = 0;
     const blocks = parts.map((n, i) => ({
       id: `block-${i}`,
       kind: n === 1 ? ('single' as const) : n === 2 ? ('superset' as const) : ('giant' as const),
       betweenS: 10,
       lines: lines.slice(at, (at += n)),
+      ...(i === held ? { held: true as const } : {}),
     }));
     return sessionSchema.parse(JSON.parse(JSON.stringify(session([], { ...head, blocks }))));
   });

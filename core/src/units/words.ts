@@ -1,5 +1,5 @@
 /** "an incline press machine", "a rack": the article by the sound a name begins with. */
 export const withArticle = (name: string): string => `${/^[aeiou]/i.test(name) ? 'an' : 'a'} ${name}`;
 
-/** @example counted(1, 'set') // "1 set" */
-export const counted = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+/** @example degrees(-15) // "−15°" */
+export const degrees = (deg: number): string => `${deg < -0.5 ? '−' : ''}${Math.abs(Math.round(deg))}°`;

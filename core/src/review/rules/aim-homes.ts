@@ -18,7 +18,8 @@ function look(s: Measured): FindingDraft[] {
   const home = homesOf[aim];
   const first = s.lines.find(isHeavyCompound);
   return s.lines.flatMap((m): FindingDraft[] => {
-    if (['corrective', 'preparation', 'guest'].includes(m.movement.family)) return [];
+    // Reps of single joints are judged by what the joint can take.
+    if (!isHeavyCompound(m)) return [];
     const isFirst = m === first;
     const sets = asked(m);
     const wanted = isFirst ? home.first : home.others;
@@ -31,8 +32,8 @@ function look(s: Measured): FindingDraft[] {
     return [
       {
         on: [m.id],
-        what: `${m.name} asks for ${repsText(sets[0]!)} reps ${isFirst ? 'as the first heavy lift' : 'beside it'} in ${home.words}.`,
-        why: `${isFirst ? 'The first lift' : 'What follows'} is at home at ${repsText(wanted)} there, and at ${repsText(ofSchool)} in ${s.school.name.toLowerCase()}.`,
+        what: `${m.name} asks for ${repsText(sets[0]!)} reps ${isFirst ? 'as the first heavy lift' : 'after the first heavy lift'} in ${home.words}.`,
+        why: `${isFirst ? 'The first lift' : 'What follows'} is at home at ${repsText(wanted)} there${repsText(wanted) === repsText(ofSchool) ? '' : `, and at ${repsText(ofSchool)} in ${s.school.name.toLowerCase()}`}.`,
         fixes: () =>
           [wanted, ofSchool].map((range) => {
             const lo = Math.max(range.lo, Math.min(range.hi, teaches.lo));

@@ -1,3 +1,4 @@
+import { degrees } from '../../units/words';
 import { notchesOf } from '../../kit/kit';
 import { changeLine } from '../questions';
 import type { Rule } from '../model';
@@ -19,11 +20,11 @@ export const angleNotOnBench: Rule = {
         const near = [...notches].sort((a, b) => Math.abs(a - wish) - Math.abs(b - wish)).slice(0, 2);
         return {
           on: [m.id],
-          what: `No bench at ${s.context.kit.name} has a notch at ${Math.round(wish)}°.`,
-          why: `The nearest are ${near.map((n) => `${n}°`).join(' and ')}; on the floor somebody will pick one for you.`,
+          what: `No bench at ${s.context.kit.name} has a notch at ${degrees(wish)}.`,
+          why: `The nearest are ${near.map(degrees).join(' and ')}; on the floor somebody will pick one for you.`,
           fixes: () =>
             near.map((n) => ({
-              label: `Set ${n}°`,
+              label: `Set the bench to ${degrees(n)}`,
               edit: changeLine(m.id, { rig: { ...m.rig, benchDeg: n } }),
             })),
         };

@@ -42,8 +42,8 @@ export const beyondReach: Rule = {
         {
           on: [m.id],
           what: isBurnOut
-            ? `${m.name} asks for ${asked} in all, ${setsOf(m) === 1 ? 'once' : `${setsOf(m)} times`}${isKnown ? `; about ${first} come in one go` : ', and no set of it is on record'}.`
-            : `${m.name} asks for ${asked} in a set, and no set of it is on record.`,
+            ? `${m.name} asks for ${asked} reps in ${setsOf(m) === 1 ? 'one burn-out' : `each of ${setsOf(m)} burn-outs`}${isKnown ? `; about ${first} come in one go` : ', and no set of it is on record'}.`
+            : `${m.name} asks for ${asked} reps in a set, and no set of it is on record.`,
           why: 'What nobody has seen this client do is no prescription. A test set tells; until then fewer, or an easier movement.',
           fixes: () => [
             m.line.scheme.kind === 'burn-out'

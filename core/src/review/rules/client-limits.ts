@@ -120,7 +120,7 @@ function look(s: Measured): FindingDraft[] {
           on: [m.id],
           about: `${limit} ${m.id}`,
           severity: met.isNote ? 'note' : 'watch',
-          what: `${m.name} meets ${limitNames[limit]}.`,
+          what: `${m.name} is hard on ${limitNames[limit]} as it is written.`,
           why: met.say,
           fixes: () => [...gentler(s, m, limit), ...insteadOf(m, s, { other: null, kindTo: limit })],
         },

@@ -1,4 +1,4 @@
-import { easedTo, isHeavyCompound, lowestReserve } from '../questions';
+import { easedTo, isFreeWeight, isHeavyCompound, lowestReserve } from '../questions';
 import { setTargets } from '../../session/schemes';
 import type { Rule } from '../model';
 
@@ -15,6 +15,8 @@ export const failureFirstCompound: Rule = {
     return [
       {
         on: [first.id],
+        // A stack that stops or a floor that catches takes the danger out of it, and with nothing to come the cost.
+        severity: !atOnce && !later && !isFreeWeight(first) ? 'note' : 'watch',
         what: atOnce
           ? `${first.name} goes to failure from its first set.`
           : later

@@ -20,7 +20,7 @@ export const failureNotLast: Rule = {
         return [
           {
             on: [m.id],
-            what: `${m.name} goes to failure ${early === 1 ? 'a set' : `${early} sets`} before its last.`,
+            what: `${m.name} goes to failure before its last set${early === 1 ? '' : `, ${early} times`}.`,
             why: 'Each set to failure takes repetitions from those after it; the last set has none after it.',
             fixes: () => [
               {

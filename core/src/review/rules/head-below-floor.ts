@@ -47,7 +47,7 @@ function look(s: Measured, head: RegionId): FindingDraft[] {
       on: [],
       about: head,
       severity: lags ? 'watch' : 'note',
-      what: `${regions[head].name} gets ${figure(fractional)} of the ${figure(band.lo)} sets that are its own floor.`,
+      what: `${regions[head].name} gets ${figure(fractional)} sets; its own floor is ${figure(band.lo)}.`,
       why: 'The group has its sets, this head of it has not: what is direct for one head only helps at another.',
       fixes: () => bringing(s, head),
     },

@@ -4,7 +4,7 @@ import { turnedInto } from '../../session/schemes';
 import type { FindingDraft, FixDraft, Rule } from '../model';
 import { changeLine, freshId } from '../questions';
 
-const told = (n: number): string => (n === 1 ? 'one' : String(n));
+const told = (n: number): string => (n === 0 ? 'none' : n === 1 ? 'one' : String(n));
 
 /** The same sets without what follows them at once. */
 const withoutStages = (m: MeasuredLine): FixDraft[] => [

@@ -36,7 +36,7 @@ function look(s: Measured, group: GroupId): FindingDraft[] {
     {
       on: lines.map((m) => m.id),
       about: group,
-      what: `Every set of ${groupNames[group].toLowerCase()} is about ${Math.round(middle)} reps.`,
+      what: `Every ${groupNames[group].toLowerCase()} set asks for about ${Math.round(middle)} reps.`,
       why: 'From five to thirty repetitions all grow; two ranges spread the work over joints and keep both strength and pump in it.',
       fixes: () => [...other(lines[lines.length - 1]!, middle), ...other(lines[0]!, middle)],
     },

@@ -1,4 +1,4 @@
-import { sameHardness, sameLineOfWork, sameRegions, sameReps, type Job } from '../../choosing/overlap';
+import { sameRegions, sameReps } from '../../choosing/overlap';
 import { limitsMet } from '../../choosing/limits';
 import { jobOf, jobOfEntry } from '../../choosing/swaps';
 import { missingFor } from '../../kit/fitting';
@@ -8,10 +8,9 @@ import { entries } from '../../movements/catalogue';
 import type { FamilyId } from '../../movements/model';
 import { becoming } from '../../session/starting';
 import type { FindingDraft, FixDraft, Rule } from '../model';
+import { isAlike, SAME_JOB } from '../alike';
 import { changeLine, notchFor } from '../questions';
 
-/** As much alike as this, two movements are one. Common practice. */
-const SAME_JOB = 0.85;
 /** A movement as little like the others as this is another job. Own estimate. */
 const OTHER_JOB = 0.6;
 /** Other jobs that are tried. */
@@ -25,16 +24,6 @@ const kin: Partial<Record<FamilyId, readonly FamilyId[]>> = {
   press: ['fly', 'press'],
   fly: ['fly', 'press'],
 };
-
-/** True for two movements that are the same job so far, whatever their reps: regions, angle, where it is hard. */
-function isAlike(a: Job, b: Job, soFar: number): boolean {
-  const elbows = [a, b].map(({ movement }) => (movement.pattern.startsWith('elbow') ? movement.pattern : ''));
-  // The shoulder's angle tells extensions of the elbow apart.
-  if (elbows[0] !== elbows[1]) return false;
-  const most = sameRegions(a.credits, b.credits) * sameLineOfWork(a, b);
-  // Where it is hard takes longest to say, and can only make them less alike.
-  return most >= soFar && most * sameHardness(a, b) >= soFar;
-}
 
 /** Lines that do one job, each group in the session's order. */
 function groupsOf(lines: readonly MeasuredLine[]): MeasuredLine[][] {

@@ -21,7 +21,8 @@ function look(m: MeasuredLine): FindingDraft[] {
   const heavy = m.movement.compound && isFreeWeight(m);
   const single = m.movement.family === 'raise' || m.movement.family === 'fly';
   const [most, fewest] = [Math.max(...reps), Math.min(...reps)];
-  const tooMany = heavy && most > MOST_HEAVY;
+  // Past fifty is another rule's matter.
+  const tooMany = heavy && most > MOST_HEAVY && most <= 50;
   const tooFew = single && fewest < FEWEST_SINGLE;
   if (!tooMany && !tooFew) return [];
   const [lo, hi] = m.teaching.homeReps;

@@ -6,6 +6,9 @@ import { withSetCount } from '../../session/schemes';
 import { changeLine, setsOf } from '../questions';
 import type { FindingDraft, FixDraft, Rule } from '../model';
 
+/** Sets of a session up to which more was shown to bring more. */
+const SHOWN_UP_TO = 11;
+
 const figure = (n: number): string => String(Number(n.toFixed(1)));
 
 /** Lines that train a group directly, the last first: sets are taken from the end and added there. */
@@ -63,7 +66,10 @@ function look(s: Measured): FindingDraft[] {
           about: group,
           severity: 'watch',
           what: `${groupNames[group]} gets ${figure(fractional)} sets; the band here is ${band.lo}–${band.hi}.`,
-          why: `Past about eleven in a session more is hard to show (Remmert et al. 2025, preprint); ${s.school.name.toLowerCase()} stops at ${band.hi}.`,
+          why:
+            band.hi >= SHOWN_UP_TO
+              ? `Past about eleven in a session more is hard to show (Remmert et al. 2025, preprint); ${s.school.name.toLowerCase()} stops at ${band.hi}.`
+              : `${s.school.name} stops at ${band.hi} for this client: what comes on top costs recovery for little.`,
           fixes: () =>
             from
               .filter((m, i) => from.findIndex((other) => other.name === m.name) === i)

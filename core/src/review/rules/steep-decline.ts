@@ -1,3 +1,4 @@
+import { degrees } from '../../units/words';
 import { changeLine, notchFor } from '../questions';
 import type { Rule } from '../model';
 
@@ -11,11 +12,11 @@ export const steepDecline: Rule = {
       .filter((m) => (m.rig.benchDeg ?? 0) < -20)
       .map((m) => ({
         on: [m.id],
-        what: `${m.name} hangs head down at ${Math.round(m.rig.benchDeg!)}°.`,
+        what: `${m.name} hangs head down at ${degrees(m.rig.benchDeg!)}.`,
         why: 'A small decline, a leaning dip or a high cable trains the same fibres without the blood in the head.',
         fixes: () => [
           {
-            label: `Set the bench to ${notchFor(s, -15)}°`,
+            label: `Set the bench to ${degrees(notchFor(s, -15))}`,
             edit: changeLine(m.id, { rig: { ...m.rig, benchDeg: notchFor(s, -15) } }),
           },
         ],

@@ -16,7 +16,7 @@ export const wideAndFlared: Rule = {
       .map((m) => ({
         on: [m.id],
         what: `${m.name} has the hands very wide and the elbows straight out on an incline.`,
-        why: 'Together they load the front of the joint at the end of its range; rails hold the path, not the shoulder.',
+        why: 'Together they load the front of the joint at the end of its range, whatever holds the bar.',
         fixes: () => [
           {
             label: 'Grip 1.4 × shoulders, tuck to 45°',

@@ -1,6 +1,6 @@
 import { linesOf } from '@drimbo/core/session/document';
 import { sampleKit, soundPush } from '@drimbo/core/examples/samples';
-import { act, screen } from '@testing-library/react';
+import { act, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { onBench } from '../../testing/desk';
 import { Button } from '../../parts/button';
@@ -33,7 +33,10 @@ test('offers somebody else, less time than it takes now, and the other gyms', as
 
 test('less time fits, and one undo brings the session back', async () => {
   const { designer, user } = await start();
-  await user.click(screen.getByRole('menuitem', { name: 'In 45 minutes' }));
+  await user.click(screen.getByRole('menuitem', { name: 'In 45 minutes…' }));
+  const take = screen.getByRole('button', { name: 'Make these cuts' });
+  await waitFor(() => expect(take.hasAttribute('disabled')).toBe(false));
+  await user.click(take);
   expect(designer().appraisal.totals.minutes).toBeLessThanOrEqual(45);
   expect(designer().session.minutes).toBe(45);
   act(() => designer().undo());

@@ -156,8 +156,13 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
         <MovementPane designer={designer} tab={tab} setTab={setTab} />
         <Pane aria-label="Dose and review">
           <SheetHead style={{ paddingBottom: 2 }}>
-            <h2>Dose today</h2>
-            <DoseLegend />
+            <h2>
+              Dose today{' '}
+              <span style={{ fontWeight: 420, color: ink.soft, fontSize: size.fine }}>
+                hard sets, fractional
+              </span>
+            </h2>
+            <DoseLegend designer={designer} />
           </SheetHead>
           <Fan dose={appraisal.dose} />
           <div style={{ borderTop: `1px solid ${ink.rule}` }} />

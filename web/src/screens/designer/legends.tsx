@@ -1,14 +1,26 @@
+import { groupIds, groupNames, type GroupId, type VoiceId } from '@drimbo/core/anatomy/regions';
 import type { ReactNode } from 'react';
+import { ValueCurve } from '../../drawings/value-curve';
+import { voiceInk } from '../../look/theme';
+import type { Designer } from '../../state/use-designer';
 import { Button } from '../../parts/button';
 import { Popover } from '../../parts/popover';
 
-/** What the figure of the dose shows. */
-export const DoseLegend = (): ReactNode => (
+const groupVoice: Record<GroupId, VoiceId> = {
+  chest: 'chest',
+  deltFront: 'shoulders',
+  deltSide: 'shoulders',
+  deltRear: 'shoulders',
+  triceps: 'triceps',
+};
+
+/** What the figure of the dose shows, and what a further set is worth. */
+export const DoseLegend = ({ designer }: { designer: Designer }): ReactNode => (
   <Popover
     title="How to read the dose"
     trigger={
       <Button small kind="quiet">
-        Hard sets, fractional
+        How to read
       </Button>
     }
   >
@@ -23,6 +35,23 @@ export const DoseLegend = (): ReactNode => (
           A set counts in full where the region does most of the work, in part where it helps, and not at all
           where it leaves more in reserve than a hard set may. The figures are the coaches&apos; table and can
           be pinned under Set-up.
+        </p>
+        <ValueCurve
+          scale={designer.appraisal.school.valueScale}
+          marks={groupIds.map((g) => ({
+            sets: designer.appraisal.dose.groups[g].fractional,
+            name: groupNames[g],
+            color: voiceInk[groupVoice[g]],
+          }))}
+        />
+        <p style={{ marginTop: 6 }}>
+          {groupIds
+            .map(
+              (g) =>
+                `One more set for the ${groupNames[g].toLowerCase()}: +${Math.round(designer.appraisal.dose.groups[g].next * 100)} %`,
+            )
+            .join('. ')}
+          .
         </p>
       </>
     )}

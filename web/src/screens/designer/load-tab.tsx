@@ -18,6 +18,7 @@ import { Along } from './along';
 import { Cell } from '../../parts/cell';
 import { readLoads } from './reading';
 import { standingWords } from './standing';
+import { SetWorth } from './set-worth';
 import { SchemeForm } from './scheme-form';
 
 const Body = styled.div`
@@ -205,6 +206,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
           {designer.appraisal.school.counting.hardReserve} repetitions.
         </p>
       )}
+      <SetWorth line={m} designer={designer} />
       <Along line={m} designer={designer} />
       {m.sets[0]?.perSide && (
         <div>

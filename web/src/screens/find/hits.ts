@@ -24,6 +24,12 @@ const pages: Hit[] = [
     to: '/loads',
   },
   { id: 'kit', name: 'Kit', kind: 'the gyms and what stands there', to: '/kit' },
+  {
+    id: 'compare-sessions',
+    name: 'Two sessions side by side',
+    kind: 'dose, order, what they repeat, what the second adds',
+    to: '/sessions/compare',
+  },
   { id: 'schools', name: 'Schools', kind: 'how sessions are judged, and your own ways', to: '/schools' },
   { id: 'rules', name: 'Rules', kind: 'every rule of the review with its examples', to: '/rules' },
   { id: 'evidence', name: 'Evidence', kind: 'the published work the product leans on', to: '/evidence' },

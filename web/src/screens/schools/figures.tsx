@@ -18,7 +18,7 @@ const Grid = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1fr) 74px 74px;
   gap: 6px 10px;
-  align-items: end;
+  align-items: center;
   padding: 4px 12px 12px;
   font-size: ${size.small};
   .whole {

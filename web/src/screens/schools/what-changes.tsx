@@ -9,7 +9,14 @@ import { useMemo, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../../data/api';
-import { useClientFile, useClientNames, useKits, useSchools, type Stored } from '../../data/queries';
+import {
+  useClientFile,
+  useClientNames,
+  useKits,
+  useSchools,
+  useSessions,
+  type Stored,
+} from '../../data/queries';
 import { useNotebook } from '../../state/notebook';
 import { contextOf } from '../../state/use-opened';
 import { ComboBox } from '../../parts/combo-box';
@@ -49,7 +56,9 @@ export function WhatChanges({
   onClient: (id: string | null) => void;
 }): ReactNode {
   const names = useClientNames().data ?? [];
-  const chosen = clientId ?? names[0]?.id ?? null;
+  const drafts = useSessions('', 'state', 'draft').rows;
+  const withDraft = drafts.flatMap((row) => ('why' in row ? [] : [row.client.id]))[0];
+  const chosen = clientId ?? withDraft ?? names[0]?.id ?? null;
   const file = useClientFile(chosen ?? undefined).data;
   const kits = useKits().data;
   const own = useSchools().data;

@@ -51,6 +51,7 @@ export function SessionsScreen(): ReactNode {
           options={statuses.map((s) => [s, s])}
           onChange={(state) => ask({ state })}
         />
+        <Link to="/sessions/compare">Two side by side</Link>
         <SearchBox
           label="Look for a session or a client"
           value={search}

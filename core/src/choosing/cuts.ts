@@ -1,0 +1,69 @@
+import type { Measured, MeasuredLine } from '../measure/model';
+import type { Edit } from '../session/edits';
+import { setCountOf, withSetCount } from '../session/schemes';
+import { becoming } from '../session/starting';
+import { shortages } from './at-once';
+import { sameRegions } from './overlap';
+import { sameJob } from './swaps';
+
+/** Two movements this far alike tire each other too much to be done in turn. Own estimate. */
+const TOO_ALIKE = 0.5;
+/** Other movements for a line that are tried at the same bench. */
+const SWAPS_TRIED = 2;
+
+/** One way to save time. */
+export interface Cut {
+  says: string;
+  edit: Edit;
+}
+
+const lineOf = (m: Measured, id: string): MeasuredLine => m.lines.find((l) => l.id === id)!;
+
+/** Neighbours that can be done in turn: neither the first heavy lift, unlike each other, and the kit is enough. */
+function inTurn(m: Measured): Cut[] {
+  const { blocks } = m.session;
+  return blocks.slice(1).flatMap((block, i): Cut[] => {
+    const next = blocks[i + 2];
+    if (!next || block.lines.length > 1 || next.lines.length > 1) return [];
+    const both = [lineOf(m, block.lines[0]!.id), lineOf(m, next.lines[0]!.id)] as const;
+    const apart = sameRegions(both[0].credits, both[1].credits) < TOO_ALIKE;
+    if (!apart || shortages(m, both).length > 0) return [];
+    const says = `${both[0].name} and ${both[1].name.toLowerCase()} in turn`;
+    return [{ says, edit: { do: 'pair', line: both[0].id, with: both[1].id } }];
+  });
+}
+
+/** Bells at the same bench for a bar: no plates to change. */
+function otherImplement(m: Measured, l: MeasuredLine): Cut[] {
+  if (l.movement.implement !== 'barbell' || l.rig.benchDeg === undefined) return [];
+  return sameJob(l, m.context, { other: 'kit', kindTo: null }, SWAPS_TRIED)
+    .filter(({ entry }) => entry.rig.benchDeg === l.rig.benchDeg && !entry.movement.barOverBody)
+    .map(({ entry }) => ({
+      says: `${entry.name} for ${l.name.toLowerCase()}`,
+      edit: { do: 'line', line: l.id, patch: becoming(entry) },
+    }));
+}
+
+function onLine(m: Measured, l: MeasuredLine): Cut[] {
+  const name = l.name.toLowerCase();
+  const sets = setCountOf(l.line.scheme);
+  const floor = m.school.restFloorS[l.movement.compound ? 'compound' : 'isolation'];
+  const cuts: Cut[] = otherImplement(m, l);
+  if (sets > 1)
+    cuts.push({
+      says: `A set less of ${name}`,
+      edit: { do: 'line', line: l.id, patch: { scheme: withSetCount(l.line.scheme, sets - 1) } },
+    });
+  if (l.line.restS > floor)
+    cuts.push({
+      says: `Rests of ${name} down to ${floor} s`,
+      edit: { do: 'line', line: l.id, patch: { restS: floor } },
+    });
+  // A movement is left out whole only when little of it remains, or when it is not what the session is for.
+  if ((sets <= 2 || l.movement.family === 'corrective') && m.lines.length > 1)
+    cuts.push({ says: `Without ${name}`, edit: { do: 'remove line', line: l.id } });
+  return cuts;
+}
+
+/** Every way to save time from here, each as one edit. */
+export const cutsOf = (m: Measured): Cut[] => [...m.lines.flatMap((l) => onLine(m, l)), ...inTurn(m)];

@@ -1,0 +1,42 @@
+import fc from 'fast-check';
+import { appraiseAtOnce } from '../appraise';
+import { line, sampleClient, sampleContext, session } from '../examples/samples';
+import { limitIds } from '../session/client';
+import { applyEdit } from '../session/edits';
+import { anyContext, anySession } from '../testing/any';
+import { atOneGo } from '../units/steps';
+import { kinderTo } from './kinder';
+
+test('a day for a sore shoulder: nothing meets it any more, and it is still a push day', () => {
+  const context = {
+    ...sampleContext,
+    client: { ...sampleClient, limits: [{ limit: 'shoulder front' as const, note: '' }] },
+  };
+  const s = session([
+    line('barbell-bench-press'),
+    line('chest-dip'),
+    line('dumbbell-fly', {}, { range: 'full' }),
+    line('pushdown'),
+  ]);
+  const made = atOneGo(kinderTo(s, context, 'shoulder front'))!;
+  const after = applyEdit(s, made.edit);
+  expect(appraiseAtOnce(after, context).findings.filter((f) => f.rule === 'client-limits')).toEqual([]);
+  expect(made.left).toEqual([]);
+  expect(after.blocks).toHaveLength(4);
+});
+
+test('for anybody it leaves nothing that meets the limit but what it says it could not mend, and brings no stop', () => {
+  fc.assert(
+    fc.property(anySession, anyContext, fc.constantFrom(...limitIds), (s, any, limit) => {
+      const context = { ...any, client: { ...any.client, limits: [{ limit, note: '' }] } };
+      const made = atOneGo(kinderTo(s, context, limit));
+      const before = appraiseAtOnce(s, context).findings;
+      const after = made ? appraiseAtOnce(applyEdit(s, made.edit), context).findings : before;
+      const met = after.filter((f) => f.rule === 'client-limits' && f.dismissed === null);
+      expect(met.map((f) => f.what)).toEqual(made?.left ?? []);
+      const stops = new Set(before.filter((f) => f.severity === 'stop').map((f) => f.key));
+      expect(after.filter((f) => f.severity === 'stop' && !stops.has(f.key))).toEqual([]);
+    }),
+    { numRuns: 12 },
+  );
+});

@@ -1,0 +1,47 @@
+import { expect, test } from '../house';
+import { choose, expectAxeClean, makeSession, openSession, saved, selectOf } from '../desk';
+
+test('a session with an open stop is handed over only with its reason, given there and then', async ({
+  page,
+}) => {
+  const id = await makeSession(page, 'bram-otterlund', 'Handed over', 'bram-chest-copy');
+  await openSession(page, id);
+  await choose(page, 'State', 'handed over');
+  const asks = page.getByRole('alertdialog');
+  const reasons = asks.getByLabel('Why go on anyway');
+  await expect(reasons.first()).toBeVisible();
+  await expectAxeClean(page, '[role="alertdialog"]');
+  const take = asks.getByRole('button', { name: /^Hand over with/ });
+  await expect(take).toBeDisabled();
+  const n = await reasons.count();
+  for (let i = 0; i < n; i++) await reasons.nth(i).fill('I stand beside him');
+  await take.click();
+  await expect(selectOf(page, 'State')).toHaveText(/handed over/);
+  await expect(page.getByTestId('review-count')).not.toContainText('to stop for');
+  await expect(page.getByText('Going on because: I stand beside him').first()).toBeVisible();
+  await saved(page);
+});
+
+test('the health screen: its questions one by one, a yes that waits for clearance, and what it stops', async ({
+  page,
+}) => {
+  await page.goto('/clients/tamsin-oyelo');
+  const heart = page.getByRole('radiogroup', { name: /heart condition/ });
+  await expect(page.getByText('Asked within the year')).toBeVisible();
+  await heart.getByRole('radio', { name: 'yes' }).press('Space');
+  await expect(page.getByText('Ask first: nobody has cleared it')).toBeVisible();
+  await expectAxeClean(page);
+  await saved(page);
+  const id = await makeSession(page, 'tamsin-oyelo', 'Not cleared', 'tamsin-push-2');
+  await openSession(page, id);
+  await expect(page.locator('[data-rule="ask-first"]')).toContainText('nobody has cleared');
+  await page.goto(`/sessions/${id}/sheet`);
+  await expect(page.getByRole('alert')).toContainText('nobody has cleared the health screen');
+  // Cleared with a name and a day.
+  await page.goto('/clients/tamsin-oyelo');
+  await page.getByLabel('Cleared by').fill('Dr Veld');
+  const cleared = page.getByRole('group', { name: 'Cleared on' });
+  await cleared.getByRole('spinbutton').first().press('2');
+  await page.keyboard.type('0112026');
+  await expect(page.getByText('Asked within the year')).toBeVisible();
+});

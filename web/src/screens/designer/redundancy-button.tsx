@@ -1,0 +1,33 @@
+import type { ReactNode } from 'react';
+import { LikenessMatrix } from '../../drawings/likeness-matrix';
+import type { Designer } from '../../state/use-designer';
+import { Button } from '../../parts/button';
+import { Dialog, DialogTrigger } from '../../parts/dialog';
+
+/** The way to the matrix of the session's movements: how far each does the job of each. */
+export function RedundancyButton({ designer }: { designer: Designer }): ReactNode {
+  const { lines } = designer.appraisal;
+  if (lines.length < 2) return null;
+  return (
+    <DialogTrigger>
+      <Button small kind="quiet">
+        Overlap
+      </Button>
+      <Dialog title="Which movements do the same job" widthPx={680}>
+        {() => (
+          <>
+            <LikenessMatrix
+              label="How far each movement does the job of each other, in hundredths"
+              rows={lines}
+              columns={lines}
+            />
+            <p style={{ marginTop: 8 }}>
+              In hundredths, whatever the reps: the same fibres, at the same angle, hard at the same place.
+              From 85 on two movements are one job, and framed. A model’s estimate.
+            </p>
+          </>
+        )}
+      </Dialog>
+    </DialogTrigger>
+  );
+}
