@@ -50,28 +50,8 @@ const views = [
     },
   ],
   ['work', '/sessions/mirelle-push-a', (page) => page.getByRole('tab', { name: 'Work' }).click()],
-  ['swap', '/sessions/corvin-push-3', (page) => page.getByRole('tab', { name: 'Swap' }).click()],
-  [
-    'chains',
-    '/sessions/bram-chest-copy',
-    async (page) => {
-      const box = page.getByRole('combobox', { name: 'Add a movement by typing' });
-      await box.fill('bench press with chains pyramid 8, 6, 4, 2 leave 2');
-      await box.press('Enter');
-      await page.getByRole('tab', { name: 'Load' }).click();
-      await page.getByTestId('along').evaluate((e) => e.scrollIntoView());
-    },
-  ],
   ['movements', '/movements'],
   ['movement', '/movements/incline-dumbbell-press'],
-  [
-    'drawn',
-    '/movements?view=drawn',
-    async (page) => {
-      await page.getByRole('button', { name: /^Show all/ }).click();
-      await page.setViewportSize({ width: 1280, height: 2900 });
-    },
-  ],
   ['compare', '/movements/compare?rig=dumbbell-fly&rig=cable-fly-shoulder-height&rig=machine-fly'],
   [
     'text',
@@ -83,6 +63,16 @@ const views = [
   ],
   ['kit', '/kit/boathouse'],
   ['data', '/data'],
+  ['two-sessions', '/sessions/compare?client=mirelle-vandoorn&a=mirelle-push-a&b=mirelle-push-b-2'],
+  ['rule', '/rules/client-limits'],
+  [
+    'school',
+    '/schools/pump',
+    async (page) => {
+      await page.getByRole('button', { name: 'Copy it to change it' }).click();
+      await page.getByRole('textbox', { name: 'What the session is for, to' }).fill('9');
+    },
+  ],
   ['loads', '/loads?load=102.5&reps=5&left=1&plates=20&kit=boathouse'],
   ['clients', '/clients'],
   ['client', '/clients/mirelle-vandoorn'],
@@ -105,7 +95,7 @@ for (const [name, path, act] of views) {
   await page.waitForTimeout(700);
   await page.screenshot({
     path: `docs/screenshots/${name}.png`,
-    fullPage: ['sheet', 'compare', 'drawn'].includes(name),
+    fullPage: ['sheet', 'compare'].includes(name),
   });
   await page.close();
 }

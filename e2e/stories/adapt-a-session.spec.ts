@@ -48,7 +48,8 @@ test('the same session for somebody advanced, in less time, at another gym', asy
   await expect(page.getByTestId('cell-scheme').last()).toHaveValue(/drop/);
   await page.getByRole('button', { name: /^Undo/ }).click();
 
-  await choose('In 30 minutes');
+  await choose('In 30 minutes…');
+  await page.getByRole('button', { name: 'Make these cuts' }).click();
   await expect.poll(async () => (await storedSession(page, id)).document.minutes).toBe(30);
   const minutes = await page.getByText(/movements?, \d+ working sets/).textContent();
   expect(Number(/(\d+) min/.exec(minutes!)![1])).toBeLessThanOrEqual(30);

@@ -11,16 +11,15 @@ export const failureBeforeHeavy: Rule = {
   ground: 'published',
   look: (s) => {
     const first = s.lines.find(isHeavyCompound);
+    const heavy = s.lines.filter((p) => isHeavyCompound(p) && isFreeWeight(p));
+    if (heavy.length === 0) return [];
     return s.lines
       .filter((m) => m !== first && m.movement.load.kind !== 'none' && lowestReserve(m.line) <= 0)
       .flatMap((m) => {
         const groups = groupIds.filter((g) => groupCredit(m.credits, g) >= 0.875);
-        const next = s.lines.find(
-          (p) =>
-            blockIndex(s, p.id) > blockIndex(s, m.id) &&
-            isHeavyCompound(p) &&
-            isFreeWeight(p) &&
-            groups.some((g) => groupCredit(p.credits, g) >= TRAINED),
+        const here = blockIndex(s, m.id);
+        const next = heavy.find(
+          (p) => blockIndex(s, p.id) > here && groups.some((g) => groupCredit(p.credits, g) >= TRAINED),
         );
         if (!next) return [];
         const group = groups.find((g) => groupCredit(next.credits, g) >= TRAINED)!;

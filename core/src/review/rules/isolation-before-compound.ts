@@ -18,6 +18,8 @@ export const isolationBeforeCompound: Rule = {
   ground: 'common practice',
   look: (s) => {
     const main = groupOfEmphasis(s.session.emphasis);
+    const heavy = s.lines.filter(isHeavyCompound);
+    if (heavy.length === 0) return [];
     return s.lines
       .filter(
         (m) =>
@@ -30,8 +32,8 @@ export const isolationBeforeCompound: Rule = {
         // A side delt raise first is the emphasis first where the session is for it.
         if (!group || (group === main && m.movement.family === 'raise')) return [];
         const here = blockIndex(s, m.id);
-        const after = s.lines.filter(
-          (p) => isHeavyCompound(p) && groupCredit(p.credits, group) >= DIRECT && blockIndex(s, p.id) > here,
+        const after = heavy.filter(
+          (p) => groupCredit(p.credits, group) >= DIRECT && blockIndex(s, p.id) > here,
         );
         const last = after[after.length - 1];
         if (!last) return [];

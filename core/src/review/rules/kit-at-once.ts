@@ -17,6 +17,8 @@ const withoutStages = (m: MeasuredLine): FixDraft[] => [
 function look(s: Measured): FindingDraft[] {
   return s.session.blocks.flatMap((block): FindingDraft[] => {
     const lines = block.lines.map((l) => s.lines.find((m) => m.id === l.id)!);
+    // A single movement asks for more than one of anything only from stage to stage.
+    if (lines.length === 1 && lines[0]!.sets.every((set) => set.target.stage === 0)) return [];
     const [first] = shortages(s, lines);
     if (!first) return [];
     return [

@@ -16,18 +16,38 @@ const STOP = 1.2;
 const withReserve = ({ reps, reserve }: { reps: number; reserve: number }): number =>
   Math.min(36, Math.max(1, reps + reserve));
 
+type Logged = Measured['context']['logged'];
+const names = new WeakMap<LiftRecord, string>();
+const byMovement = new WeakMap<Logged, Map<string, LiftRecord[]>>();
+
+function nameOf(r: LiftRecord): string {
+  let name = names.get(r);
+  if (name === undefined) names.set(r, (name = variantOf(movementOf(r.movement), r.rig).name));
+  return name;
+}
+
+/** Logged sets of a movement; found once for all that is judged against the same sets. */
+function loggedOf(logged: Logged, movement: string): readonly LiftRecord[] {
+  let known = byMovement.get(logged);
+  if (!known) {
+    known = new Map();
+    for (const r of logged) known.set(r.movement, [...(known.get(r.movement) ?? []), r]);
+    byMovement.set(logged, known);
+  }
+  return known.get(movement) ?? [];
+}
+
 /** The heaviest set of the last day this movement was done under the same name. */
 function lastTime(s: Measured, m: MeasuredLine): LiftRecord | null {
+  const all = loggedOf(s.context.logged, m.movement.id);
+  if (all.length === 0) return null;
   const name = variantOf(m.movement, m.rig).name;
-  const done = s.context.logged.filter(
-    (r) =>
-      r.movement === m.movement.id &&
-      r.date < s.context.todayIso &&
-      variantOf(movementOf(r.movement), r.rig).name === name,
-  );
-  if (done.length === 0) return null;
-  const day = done.reduce((a, r) => (r.date > a ? r.date : a), '');
-  return done.filter((r) => r.date === day).reduce((a, r) => (r.loadKg > a.loadKg ? r : a));
+  let last: LiftRecord | null = null;
+  for (const r of all) {
+    if (r.date >= s.context.todayIso || (last && r.date < last.date) || nameOf(r) !== name) continue;
+    if (!last || r.date > last.date || r.loadKg > last.loadKg) last = r;
+  }
+  return last;
 }
 
 function look(s: Measured, m: MeasuredLine): FindingDraft[] {

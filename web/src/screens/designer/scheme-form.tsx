@@ -59,6 +59,7 @@ const Form = styled.div`
 const Choose = <K extends string>(props: SelectProps<K>): ReactNode => (
   <Select small labelPlace="before" className="choose" {...props} />
 );
+const kindNamed = (kind: SchemeKind): [SchemeKind, string] => [kind, moduleOf({ kind }).name.toLowerCase()];
 const named = (lift: Entry): [string, string] => [lift.id, lift.name.toLowerCase()];
 
 interface FieldProps {
@@ -157,12 +158,15 @@ export function SchemeForm({ line: m, designer }: { line: MeasuredLine; designer
       `scheme ${m.id} ${Object.keys(patch).join()}`,
     );
   const [usual, others] = sourcesOf(designer.context.notebook);
+  const liked = designer.appraisal.school.schemes;
+  const unusual = schemeModules.filter((s) => !liked.includes(s.kind));
   return (
     <Form>
       <Choose
         label="Sets go"
         value={scheme.kind}
-        options={schemeModules.map((s) => [s.kind, s.name.toLowerCase()])}
+        options={liked.map(kindNamed)}
+        groups={[{ name: 'Not usual in this school', options: unusual.map((s) => kindNamed(s.kind)) }]}
         onChange={(kind) =>
           change({ scheme: turnedInto(scheme, kind as SchemeKind), loadKg: null }, 'scheme')
         }

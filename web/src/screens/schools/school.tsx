@@ -16,7 +16,8 @@ import { SheetsPage } from '../../parts/pages';
 import { Title } from '../../parts/sheet';
 import { tellDeleted } from '../shared/undo-delete';
 import { JudgementTabs } from '../rules/judgement-tabs';
-import { Dose, Sets } from './figures';
+import { Dose } from './dose';
+import { Schemes, Sets } from './sets';
 import { useKeptDraft } from './use-kept-draft';
 import { Voices } from './voices';
 import { WhatChanges } from './what-changes';
@@ -102,6 +103,7 @@ function Own({ stored }: { stored: Stored<SchoolDocument> }): ReactNode {
         <Dose school={draft} change={change} />
         <div className="column">
           <Sets school={draft} change={change} />
+          <Schemes school={draft} change={change} />
         </div>
         <div className="column">
           <WhatChanges draft={asSchool} clientId={clientId} onClient={setClientId} />

@@ -8,7 +8,7 @@ import { SearchBox } from '../../parts/search-box';
 import { Select } from '../../parts/select';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
-import type { SchoolPart } from './figures';
+import type { SchoolPart } from './fields';
 
 const List = styled.ul`
   list-style: none;
