@@ -89,23 +89,6 @@ test('a client in pounds sees pounds everywhere, makeable ones', async ({ page }
   await expect(page.getByTestId('save-state')).toHaveText('Saved');
 });
 
-test('a client nobody has cleared can be planned for, not handed to', async ({ page }) => {
-  await page.goto('/clients/tamsin-oyelo');
-  await page.getByLabel('a yes to any question: ask first').check();
-  await expect(page.getByTestId('save-state')).toHaveText('Saved');
-  const id = await makeSession(page, 'tamsin-oyelo', 'Not cleared', 'tamsin-push-2');
-  await openSession(page, id);
-  await expect(page.locator('[data-rule="ask-first"]')).toContainText('nobody has cleared it');
-  await page.getByTestId('to-sheet').click();
-  await expect(page.getByRole('alert')).toContainText('Not handed over');
-  await expect(page.getByRole('button', { name: 'Print' })).toHaveCount(0);
-  await page.goto('/clients/tamsin-oyelo');
-  await page.getByLabel('Cleared by, and when').fill('Own doctor, today');
-  await expect(page.getByTestId('save-state')).toHaveText('Saved');
-  await page.goto(`/sessions/${id}/sheet`);
-  await expect(page.getByRole('button', { name: 'Print' })).toBeVisible();
-});
-
 test('a new client begins with an empty, teaching screen; a test gives loads', async ({ page }) => {
   await page.goto('/clients');
   await page.getByRole('button', { name: 'Add a client' }).click();

@@ -88,6 +88,14 @@ test('no screen scrolls sideways and nothing to press lies over another, from a 
       await page.setViewportSize({ width, height: 800 });
       const over = (): Promise<number> =>
         page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+      // The page is as wide as was asked, and its media queries know it.
+      const isWide = (): Promise<boolean> =>
+        page.evaluate((px) => matchMedia(`(width: ${px}px)`).matches, width);
+      for (let turn = 1; turn < 30 && !(await isWide()); turn++) {
+        await page.waitForTimeout(100);
+        await page.setViewportSize({ width, height: 800 + (turn % 2) });
+      }
+      expect(await isWide()).toBe(true);
       // Drawings take their new width a moment after the page.
       for (let turn = 0; turn < 20 && (await over()) > 0; turn++) await page.waitForTimeout(100);
       const left = await over();

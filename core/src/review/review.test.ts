@@ -1,8 +1,11 @@
 import { appraise } from '../appraise';
 import type { Context } from '../measure/context';
-import type { Line, Session } from '../session/document';
+import { findEntry } from '../movements/catalogue';
+import { schools } from '../schools/schools';
+import { startingLine } from '../schools/starting-line';
+import { schoolIds, type Line, type Session } from '../session/document';
 import { applyEdit } from '../session/edits';
-import { line, sampleContext, sampleKit, session, soundPush } from '../examples/samples';
+import { line, sampleClient, sampleContext, sampleKit, session, soundPush } from '../examples/samples';
 import { rulePages } from './pages/pages';
 
 const alone: Context = { ...sampleContext, kit: { ...sampleKit, rack: { count: 1, safetyArms: false } } };
@@ -102,4 +105,63 @@ test('a rack with nothing lighter says which reps will come, and the reps can be
   expect(found.fixes[0]!.label).toMatch(/^Write \d+–\d+ reps$/);
   const after = findings(applyEdit(s, found.fixes[0]!.edit), coarse);
   expect(after.some((f) => f.rule === 'short-of-range')).toBe(false);
+});
+
+/** What a school starts a line with: effort, rests, reps and tempo, each within its own rules. */
+const ofStarting = [
+  'rest-at-the-top',
+  'short-rests',
+  'failure-first-compound',
+  'failure-before-heavy',
+  'failure-not-last',
+  'beginner-failure',
+  'reps-off-home',
+  'reps-outside-growth',
+  'aim-homes',
+  'too-many-movements',
+];
+
+test.each(schoolIds)('a session as %s starts it does not trip its own review', (school) => {
+  const names = [
+    'incline-dumbbell-press',
+    'dumbbell-bench-press',
+    'cable-lateral-raise',
+    'cable-overhead-extension',
+  ];
+  const lines = names.map((id) => startingLine(findEntry(id)!, schools[school], id));
+  const novice = school === 'foundations' || undefined;
+  const context = {
+    ...sampleContext,
+    client: { ...sampleClient, ...(novice ? { trainingAge: 'under 1 year' as const } : {}) },
+  };
+  const found = findings(session(lines, { school }), context).filter((f) => ofStarting.includes(f.rule));
+  expect(found.filter((f) => f.severity !== 'note').map((f) => f.what)).toEqual([]);
+});
+
+test('a beginner in a school written for beginners has its bands as they are', () => {
+  const context = { ...sampleContext, client: { ...sampleClient, trainingAge: 'under 1 year' as const } };
+  const band = (school: Session['school']) =>
+    appraise(session([line('push-up')], { school }), context).dose.groups.chest.band;
+  expect(band('foundations')).toEqual(schools.foundations.mainBand);
+  expect(band('evidence')!.hi).toBeLessThan(schools.evidence.mainBand.hi);
+});
+
+test('the group a session is for is asked for its band, the front delt too', () => {
+  const s = session([line('front-raise'), line('cable-lateral-raise'), line('pushdown')], {
+    emphasis: 'deltFront',
+  });
+  expect(findings(s).map((f) => f.key)).toContain('session-band deltFront');
+});
+
+test('a rule set aside for a client or for a school is silent there, with its reason, and nowhere else', () => {
+  const s = rulePages['redundant-presses']!.fires.session;
+  const aside = [{ rule: 'redundant-presses', reason: 'as we like it', on: '2026-11-02' }];
+  const of = (context: Context, school = s.school) =>
+    findings({ ...s, school }, context).find((f) => f.rule === 'redundant-presses')!;
+  const forClient = of({ ...sampleContext, client: { ...sampleClient, aside } });
+  expect([forClient.dismissed, forClient.asideFor]).toEqual(['as we like it', 'client']);
+  const own = { ...schools.evidence, id: 'own', aside };
+  const forSchool = of({ ...sampleContext, schools: [own] }, 'own');
+  expect([forSchool.dismissed, forSchool.asideFor]).toEqual(['as we like it', 'school']);
+  expect(of({ ...sampleContext, schools: [own] }).dismissed).toBeNull();
 });

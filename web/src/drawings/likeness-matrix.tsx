@@ -30,6 +30,11 @@ const Table = styled.table`
   }
 `;
 
+/** Scrolls sideways by keyboard too, where there are many. */
+const Scroll = styled.div`
+  overflow-x: auto;
+`;
+
 const hundredths = (share: number): string => String(Math.round(share * 100));
 
 /** How far each movement of one list does the job of each of another, in hundredths; the same job is framed. */
@@ -50,7 +55,7 @@ export function LikenessMatrix({
     [rows, columns],
   );
   return (
-    <div style={{ overflowX: 'auto' }} tabIndex={0} role="group" aria-label={label}>
+    <Scroll tabIndex={0} role="group" aria-label={label}>
       <Table>
         <caption className="unseen">{label}</caption>
         <thead>
@@ -82,6 +87,6 @@ export function LikenessMatrix({
           ))}
         </tbody>
       </Table>
-    </div>
+    </Scroll>
   );
 }

@@ -1,4 +1,4 @@
-import { easedTo, isFreeWeight, isHeavyCompound, lowestReserve } from '../questions';
+import { easedTo, isHeavyCompound, lowestReserve } from '../questions';
 import { setTargets } from '../../session/schemes';
 import type { Rule } from '../model';
 
@@ -15,8 +15,8 @@ export const failureFirstCompound: Rule = {
     return [
       {
         on: [first.id],
-        // A stack that stops or a floor that catches takes the danger out of it, and with nothing to come the cost.
-        severity: !atOnce && !later && !isFreeWeight(first) ? 'note' : 'watch',
+        // The body alone on the floor is neither heavy nor held up by anybody; with nothing to come it costs little.
+        severity: !atOnce && !later && first.movement.implement === 'bodyweight' ? 'note' : 'watch',
         what: atOnce
           ? `${first.name} goes to failure from its first set.`
           : later

@@ -18,7 +18,8 @@ export const techniquesEverywhere: Rule = {
   ground: 'common practice',
   look: (s) => {
     const special = s.lines.filter(isTechnique);
-    if (special.length <= MOST || special.length * 2 <= s.lines.length) return [];
+    const isAll = special.length >= MOST && special.length === s.lines.length;
+    if (!isAll && (special.length <= MOST || special.length * 2 <= s.lines.length)) return [];
     // The last movement of each muscle keeps its technique.
     const isLast = (m: MeasuredLine): boolean =>
       s.lines.filter((l) => groupOf(l) === groupOf(m)).at(-1) === m;

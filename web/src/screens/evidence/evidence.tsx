@@ -81,9 +81,9 @@ export function EvidenceScreen(): ReactNode {
                 <p>
                   Rules:{' '}
                   {s.rules.map((id, i) => (
-                    <span key={id}>
-                      {i > 0 && ', '}
+                    <span key={id} style={{ display: 'inline-block', marginRight: 4 }}>
                       <Link to={`/rules/${id}`}>{titleOf(id).toLowerCase()}</Link>
+                      {i < s.rules.length - 1 && ','}
                     </span>
                   ))}
                 </p>
