@@ -1,4 +1,6 @@
+import type { Context } from '../measure/context';
 import type { Measured, MeasuredLine } from '../measure/model';
+import type { Entry } from '../movements/model';
 import type { Edit } from '../session/edits';
 import { setCountOf, withSetCount } from '../session/schemes';
 import { becoming } from '../session/starting';
@@ -33,15 +35,30 @@ function inTurn(m: Measured): Cut[] {
   });
 }
 
+const swaps = new WeakMap<Context, Map<string, Entry[]>>();
+
+/** Movements that do a line's job at its bench without a bar, found once for all steps of a search. */
+function atTheSameBench(m: Measured, l: MeasuredLine): readonly Entry[] {
+  let known = swaps.get(m.context);
+  if (!known) swaps.set(m.context, (known = new Map()));
+  const key = `${l.entryId} ${JSON.stringify(l.rig)}`;
+  let found = known.get(key);
+  if (!found) {
+    found = sameJob(l, m.context, { other: 'kit', kindTo: null }, SWAPS_TRIED)
+      .map(({ entry }) => entry)
+      .filter((e) => e.rig.benchDeg === l.rig.benchDeg && !e.movement.barOverBody);
+    known.set(key, found);
+  }
+  return found;
+}
+
 /** Bells at the same bench for a bar: no plates to change. */
 function otherImplement(m: Measured, l: MeasuredLine): Cut[] {
   if (l.movement.implement !== 'barbell' || l.rig.benchDeg === undefined) return [];
-  return sameJob(l, m.context, { other: 'kit', kindTo: null }, SWAPS_TRIED)
-    .filter(({ entry }) => entry.rig.benchDeg === l.rig.benchDeg && !entry.movement.barOverBody)
-    .map(({ entry }) => ({
-      says: `${entry.name} for ${l.name.toLowerCase()}`,
-      edit: { do: 'line', line: l.id, patch: becoming(entry) },
-    }));
+  return atTheSameBench(m, l).map((entry) => ({
+    says: `${entry.name} for ${l.name.toLowerCase()}`,
+    edit: { do: 'line', line: l.id, patch: becoming(entry) },
+  }));
 }
 
 function onLine(m: Measured, l: MeasuredLine): Cut[] {

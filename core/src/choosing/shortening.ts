@@ -51,15 +51,22 @@ function further(from: State, cut: Cut): State {
   return { measured, worth: keptWorth(measured), cuts: [...from.cuts, cut] };
 }
 
-/** Step by step what costs least of its worth for a minute saved; as short as it goes where that is not enough. */
+/**
+ * Step by step what costs least of its worth for a minute saved; as short as it goes where that is not enough. A cut
+ * that was dearer a step ago than the best now is not weighed again: what is cut already makes no cut cheaper.
+ */
 function* stepByStep(first: State, minutes: number): Generator<void, State> {
   let now = first;
+  const prices = new Map<string, number>();
+  const priceOf = (cut: Cut): number => prices.get(cut.says) ?? -Infinity;
   while (minutesOf(now.measured) > minutes && now.cuts.length < MOST_STEPS) {
     let best: { then: State; price: number } | null = null;
-    for (const cut of cutsOf(now.measured)) {
+    for (const cut of cutsOf(now.measured).sort((a, b) => priceOf(a) - priceOf(b))) {
+      if (best && priceOf(cut) >= best.price) break;
       const then = further(now, cut);
       const saved = minutesOf(now.measured) - minutesOf(then.measured);
-      const price = (now.worth - then.worth) / saved;
+      const price = saved >= LEAST_SAVED ? (now.worth - then.worth) / saved : Infinity;
+      prices.set(cut.says, price);
       if (saved >= LEAST_SAVED && (!best || price < best.price)) best = { then, price };
       yield;
     }

@@ -29,7 +29,7 @@ test('each finding has a key of its own, names lines that are there, and every f
           );
       }
     }),
-    { numRuns: 30 },
+    { numRuns: 20 },
   );
 });
 
@@ -61,7 +61,7 @@ test('a remedy removes its finding, brings no stop, and says what it changes, wh
             ).toBeCloseTo(by, 9);
         }
     }),
-    { numRuns: 40 },
+    { numRuns: 25 },
   );
 });
 

@@ -1,12 +1,8 @@
 import { regionIds, regions, type RegionId } from '../../anatomy/regions';
 import type { Measured } from '../../measure/model';
 import { owes, type Owed } from '../../session/kinds';
-import { differentJob } from '../../choosing/swaps';
-import { overlap } from '../../choosing/overlap';
-import { singleBlock } from '../../session/starting';
-import { startingLine } from '../../schools/starting-line';
-import type { FindingDraft, FixDraft, Rule } from '../model';
-import { freshId } from '../questions';
+import type { FindingDraft, Rule } from '../model';
+import { offerFirst } from './additions';
 
 const heads = regionIds.filter((id) => ['chest', 'triceps'].includes(regions[id].group ?? ''));
 /** Heads that a rule of their own asks for. */
@@ -15,23 +11,15 @@ const askedElsewhere: Partial<Record<RegionId, Owed>> = { pecUpper: 'upper chest
 const MOSTLY_TRAINED = 0.7;
 const figure = (n: number): string => String(Number(n.toFixed(1)));
 
-/** A movement that does another job and brings most of the head. */
-function bringing(s: Measured, head: RegionId): FixDraft[] {
-  return differentJob(s, overlap, 12)
-    .filter((c) => c.brings.some((b) => b.region === head))
-    .slice(0, 2)
-    .map(({ entry }) => ({
-      label: `Add ${entry.name.toLowerCase()}`,
-      edit: {
-        do: 'add block' as const,
-        at: s.session.blocks.length,
-        block: singleBlock(
-          freshId(s, `block-${entry.id}`),
-          startingLine(entry, s.school, freshId(s, `add-${entry.id}`)),
-        ),
-      },
-    }));
-}
+/** Names that train a head before the others of its group. */
+const bringing: Partial<Record<RegionId, readonly string[]>> = {
+  pecUpper: ['incline-dumbbell-press', 'cable-fly-low-to-high', 'incline-press-machine'],
+  pecMiddle: ['cable-fly-shoulder-height', 'dumbbell-bench-press', 'machine-fly', 'push-up'],
+  pecLower: ['cable-fly-high-to-low', 'chest-dip', 'decline-dumbbell-press', 'assisted-dip'],
+  triLong: ['cable-overhead-extension', 'overhead-extension'],
+  triLateral: ['pushdown', 'machine-dip', 'narrow-push-up'],
+  triMedial: ['pushdown', 'kickback', 'machine-dip'],
+};
 
 function look(s: Measured, head: RegionId): FindingDraft[] {
   const { fractional, band } = s.dose.regions[head];
@@ -49,7 +37,7 @@ function look(s: Measured, head: RegionId): FindingDraft[] {
       severity: lags ? 'watch' : 'note',
       what: `${regions[head].name} gets ${figure(fractional)} sets; its own floor is ${figure(band.lo)}.`,
       why: 'The group has its sets, this head of it has not: what is direct for one head only helps at another.',
-      fixes: () => bringing(s, head),
+      fixes: () => offerFirst(s, bringing[head] ?? [], 2),
     },
   ];
 }
