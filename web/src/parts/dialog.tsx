@@ -78,10 +78,14 @@ export function Dialog({
     <Veil
       isDismissable
       data-side={side}
-      {...(isOpen === undefined ? {} : { isOpen })}
-      onOpenChange={(open) => {
-        if (!open) onClose?.();
-      }}
+      {...(isOpen === undefined
+        ? {}
+        : {
+            isOpen,
+            onOpenChange: (open: boolean) => {
+              if (!open) onClose?.();
+            },
+          })}
     >
       <Box $widthPx={widthPx}>
         <Inner role={isAlert ? 'alertdialog' : 'dialog'} {...(isTitleUnseen ? { 'aria-label': title } : {})}>

@@ -42,12 +42,13 @@ export function HandOver({
       {() => (
         <>
           <p>Mend what can be mended. What stays needs a reason, which is kept with the session.</p>
-          {stops.map((f) => (
+          {stops.map((f, i) => (
             <div key={f.key} style={{ marginTop: 10 }}>
               <b>{f.what}</b>
               <p>{f.why}</p>
               <TextField
                 label="Why go on anyway"
+                autoFocus={i === 0}
                 value={reasons[f.key] ?? ''}
                 maxLength={300}
                 onChange={(text) => setReasons((r) => ({ ...r, [f.key]: text }))}

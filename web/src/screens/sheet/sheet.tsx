@@ -147,11 +147,13 @@ export function SheetScreen(): ReactNode {
   useEffect(() => {
     if (title) document.title = `${title}, sheet · Drimbo`;
   }, [title]);
-  const sheet = useMemo(() => {
+  const made = useMemo(() => {
     if (!opened) return null;
     const { document } = opened.stored;
     const context = contextOf(document, opened);
-    return makeSheet(document, appraiseAtOnce(document, context), context);
+    const appraisal = appraiseAtOnce(document, context);
+    const stops = appraisal.findings.filter((f) => f.severity === 'stop' && f.dismissed === null);
+    return { sheet: makeSheet(document, appraisal, context), stops: stops.length };
   }, [opened]);
   if (error) return <Failed what="This sheet cannot be shown" error={error} again={again} />;
   if (!opened) return <Blank title="Opening the sheet…" />;
@@ -183,8 +185,14 @@ export function SheetScreen(): ReactNode {
             Print
           </Button>
         )}
+        {!blocked && made !== null && made.stops > 0 && (
+          <span role="status">
+            {made.stops === 1 ? 'One stop is' : `${made.stops} stops are`} open:{' '}
+            <Link to={`/sessions/${id}`}>mend it or say why</Link> before it is handed over.
+          </span>
+        )}
       </Bar>
-      {sheet && <SheetPaper sheet={sheet} paper={paper} />}
+      {made && <SheetPaper sheet={made.sheet} paper={paper} />}
     </>
   );
 }
