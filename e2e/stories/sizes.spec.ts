@@ -66,15 +66,16 @@ function overlapping(): string[] {
   return found;
 }
 
-/** What reaches furthest to the right, by its words, with its left and right edge. Runs in the page. */
+/** What reaches furthest to the right, the innermost of it, by its words and its edges. Runs in the page. */
 function reachingOut(): string {
-  const over = [...document.querySelectorAll('body *')].filter(
-    (e) => e.getBoundingClientRect().right > document.documentElement.clientWidth,
-  );
-  const last = over.findLast((e) => !e.closest('svg'));
+  const over = [...document.querySelectorAll('body *')]
+    .map((e) => ({ e, ...e.getBoundingClientRect().toJSON() }) as { e: Element; left: number; right: number })
+    .filter(({ right }) => right > document.documentElement.clientWidth);
+  const most = Math.max(0, ...over.map(({ right }) => right));
+  const last = over.findLast(({ right }) => right > most - 1);
   if (!last) return 'nothing in sight';
-  const { left, right } = last.getBoundingClientRect();
-  return `${last.tagName} “${last.textContent.slice(0, 60)}” from ${left} to ${right}, ${over.length} in all`;
+  const { e, left, right } = last;
+  return `${e.tagName} “${e.textContent.slice(0, 60)}” from ${left} to ${right}, ${over.length} in all`;
 }
 
 test('no screen scrolls sideways and nothing to press lies over another, from a phone to a wide desk', async ({

@@ -20,7 +20,7 @@ export const firstStart = (model) =>
     same(countsIn(databaseIn(folder)), model.counts, 'after the next start');
   });
 
-/** Takes the newest migration back, as a database of the version before has it. */
+/** Takes the newest migrations back, as a database of an older version has it. */
 function makeOlder(file) {
   const db = new Database(file);
   const indexes = db
@@ -42,7 +42,8 @@ function makeOlder(file) {
   ])
     db.exec(`alter table sessions drop column ${column}`);
   db.exec('create index sessions_of_client on sessions (client_id)');
-  db.exec("delete from kysely_migration where name = '006-briefs'");
+  db.exec("drop table schools");
+  db.exec("delete from kysely_migration where name in ('006-briefs', '007-schools')");
   db.close();
 }
 

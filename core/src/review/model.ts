@@ -25,6 +25,8 @@ export interface FindingDraft {
   /** One sentence: why it matters, with its source where there is one. */
   why: string;
   severity?: Severity;
+  /** Leaving the movement out is no way to mend it: it is too little of something. */
+  keeps?: true;
   /** What may mend it; only what is found to do so is ever offered. Worked out when asked for. */
   fixes?: () => FixDraft[];
 }

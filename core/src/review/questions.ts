@@ -65,7 +65,11 @@ const MORE_TRIED = 3;
 
 /** The best other movements for a line's job, each to be put in its place. */
 export function insteadOf(m: MeasuredLine, s: Measured, wish: SwapWish, most = 1): FixDraft[] {
-  const drafts = sameJob(m, s.context, wish, most + MORE_TRIED).map(({ entry }) => ({
+  // Correctives are no work to put in the place of work.
+  const work = sameJob(m, s.context, wish, most + MORE_TRIED).filter(
+    ({ entry }) => entry.movement.family !== 'corrective' || m.movement.family === 'corrective',
+  );
+  const drafts = work.map(({ entry }) => ({
     label: `Use ${entry.name.toLowerCase()}`,
     edit: changeLine(m.id, becoming(entry)),
   }));

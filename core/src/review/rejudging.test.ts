@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { appraiseAtOnce } from '../appraise';
 import { sampleContext, session, soundPush, line } from '../examples/samples';
-import { schools } from '../schools/schools';
+import { schoolOf, schools } from '../schools/schools';
 import { schoolIds } from '../session/document';
 import { anyContext, anySession } from '../testing/any';
 import { rejudged } from './rejudging';
@@ -43,7 +43,7 @@ test('what goes and comes is the difference of two appraisals', () => {
           .findings.filter((f) => f.dismissed === null)
           .map((f) => f.key);
       const [before, after] = [keys(s.school), keys(to)];
-      const { gone, comes } = rejudged(s, context, schools[s.school as 'pump'], schools[to]);
+      const { gone, comes } = rejudged(s, context, schoolOf(s.school, context.schools), schools[to]);
       expect(gone.map((f) => f.key)).toEqual(before.filter((k) => !after.includes(k)));
       expect(comes.map((f) => f.key)).toEqual(after.filter((k) => !before.includes(k)));
     }),

@@ -97,8 +97,9 @@ function* proven(
 }
 
 /** The way out where nothing else mends a single movement. */
-function leavingOut(s: Measured, { on }: Matter): FixDraft[] {
-  const line = on.length === 1 && s.lines.length > 1 ? s.lines.find((m) => m.id === on[0]) : undefined;
+function leavingOut(s: Measured, { on, keeps }: Matter): FixDraft[] {
+  const line =
+    !keeps && on.length === 1 && s.lines.length > 1 ? s.lines.find((m) => m.id === on[0]) : undefined;
   return line
     ? [{ label: `Leave ${line.name.toLowerCase()} out`, edit: { do: 'remove line', line: line.id } }]
     : [];
@@ -114,7 +115,7 @@ export function* lookingForRemedies(s: Measured, most = Infinity): Generator<rea
   let left = most;
   const findings: Finding[] = [];
   for (const matter of all) {
-    const { drafts, ...finding } = matter;
+    const { drafts, keeps: _keeps, ...finding } = matter;
     const found: Tried[] = [];
     const rounds = [drafts, () => (found.length === 0 ? leavingOut(s, matter) : [])];
     if (matter.dismissed === null && left > 0)

@@ -8,6 +8,7 @@ export const loudness: Record<Severity, number> = { stop: 0, watch: 1, note: 2 }
 /** A finding with what may mend it, before anybody has looked whether it does. */
 export interface Matter extends Omit<Finding, 'fixes'> {
   drafts: () => FixDraft[];
+  keeps: boolean;
 }
 
 /** The coach's reason for going on, of the session, the client or the school. */
@@ -36,6 +37,7 @@ function told(s: Measured, rule: Rule, draft: FindingDraft): Matter[] {
       what: draft.what,
       why: draft.why,
       drafts: draft.fixes ?? (() => []),
+      keeps: draft.keeps ?? false,
       ...asideIn(s, rule.id, key),
     },
   ];
@@ -54,4 +56,4 @@ export function mattersOf(s: Measured): Matter[] {
 
 /** The findings alone; their remedies take longer and come from `remedied`. */
 export const review = (s: Measured): Finding[] =>
-  mattersOf(s).map(({ drafts: _drafts, ...finding }) => ({ ...finding, fixes: [] }));
+  mattersOf(s).map(({ drafts: _drafts, keeps: _keeps, ...finding }) => ({ ...finding, fixes: [] }));

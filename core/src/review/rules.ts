@@ -123,3 +123,8 @@ export const rules: readonly Rule[] = [
   missingRearOrRotation,
   healthScreenToAsk,
 ];
+
+const titles = new Map(rules.map((rule) => [rule.id, rule.title]));
+
+/** What a rule is called; its id where there is none any more. */
+export const ruleTitle = (id: string): string => titles.get(id) ?? id;

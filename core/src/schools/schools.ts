@@ -78,7 +78,8 @@ const shipped: Record<SchoolId, Omit<School, 'format' | 'version' | 'aside' | 'i
       tempo: { lower: 2, stretched: 1, lift: 1, shortened: 0 },
       restS: { compound: 150, isolation: 75 },
     },
-    voices: {},
+    // The heavy lift comes first, whatever lags.
+    voices: { 'emphasis-late': 'off' },
   },
   pump: {
     name: 'Pump and intensity',

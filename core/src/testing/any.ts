@@ -3,6 +3,8 @@ import type { Kit } from '../kit/kit';
 import type { Context } from '../measure/context';
 import { entries } from '../movements/catalogue';
 import { rigSchema, type Rig } from '../movements/rig';
+import { rules } from '../review/rules';
+import type { School } from '../schools/document';
 import { schools } from '../schools/schools';
 import { limitIds, type Client } from '../session/client';
 import { dayKinds, sessionSchema, schoolIds, type Line, type Session } from '../session/document';
@@ -21,6 +23,9 @@ const rising = fc
   .array(whole(1, 40), { minLength: 2, maxLength: 8 })
   .map((l) => l.sort((a, b) => a - b))
   .filter((l) => l[0] !== l[l.length - 1]);
+
+/** The id of the coach's own school in any context. */
+const OWN_SCHOOL = 'own-school';
 
 /** Any scheme of each kind. */
 export const schemesOf: { [K in Scheme['kind']]: fc.Arbitrary<Scheme> } = {
@@ -113,7 +118,7 @@ export const anySession: fc.Arbitrary<Session> = fc
     lines: fc.tuple(...['a', 'b', 'c', 'd', 'e'].map(anyLine)),
     parts: fc.constantFrom([1, 1, 1, 1], [2, 1, 2], [1, 3, 1], [5], [1], []),
     minutes: whole(10, 120),
-    school: fc.constantFrom(...schoolIds),
+    school: fc.constantFrom(...schoolIds, OWN_SCHOOL),
     spotter: fc.boolean(),
     kind: fc.option(fc.constantFrom(...dayKinds), { nil: undefined }),
     held: fc.nat(12),
@@ -200,8 +205,30 @@ export const anyClient: fc.Arbitrary<Client> = fc
   })
   .map((client) => ({ ...sampleClient, ...client }));
 
+/** One of the coach's own: any of those that ship, counted, banded and heard otherwise. */
+const anySchool: fc.Arbitrary<School> = fc
+  .record({
+    from: fc.constantFrom(...schoolIds),
+    voices: fc.dictionary(
+      fc.constantFrom(...rules.map((r) => r.id)),
+      fc.constantFrom('stop' as const, 'watch' as const, 'note' as const, 'off' as const),
+      { maxKeys: 6 },
+    ),
+    hardReserve: fc.constantFrom(2, 4, 6),
+    indirect: fc.boolean(),
+    mainBand: fc.tuple(whole(0, 9), whole(1, 12)).map(([lo, more]) => ({ lo, hi: lo + more })),
+  })
+  .map(({ from, voices, hardReserve, indirect, mainBand }) => ({
+    ...schools[from],
+    id: OWN_SCHOOL,
+    voices,
+    mainBand,
+    counting: { ...schools[from].counting, hardReserve, indirect },
+  }));
+
 export const anyContext: fc.Arbitrary<Context> = fc.record({
   client: anyClient,
+  schools: fc.tuple(anySchool),
   kit: anyKit,
   logged: fc.constant([]),
   todayIso: fc.constant('2026-11-24'),

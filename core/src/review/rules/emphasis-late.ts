@@ -14,6 +14,8 @@ const DIRECT = 0.875;
 
 interface Wanted {
   name: string;
+  /** A movement that gives it less than this is for something else. */
+  notFor: number;
   credit: (m: MeasuredLine) => number;
 }
 
@@ -24,9 +26,14 @@ function wantedFirst({ session, context }: Measured): Wanted {
   const { emphasis } = session;
   const head = emphasis === 'chest' && context.client.lagging.includes('pecUpper') ? 'pecUpper' : emphasis;
   if (isGroup(head))
-    return { name: groupNames[head].toLowerCase(), credit: (m) => groupCredit(m.credits, head) };
+    return {
+      name: groupNames[head].toLowerCase(),
+      notFor: 0.5,
+      credit: (m) => groupCredit(m.credits, head),
+    };
   return {
     name: regions[head as RegionId].name.toLowerCase(),
+    notFor: 0.75,
     credit: (m) => m.credits[head as RegionId] ?? 0,
   };
 }
@@ -37,19 +44,20 @@ export const emphasisLate: Rule = {
   severity: 'note',
   ground: 'common practice',
   look: (s) => {
-    const { name, credit } = wantedFirst(s);
+    const { name, notFor, credit } = wantedFirst(s);
     // Extensions belong behind the presses, whatever the session is for.
     const first = s.lines.find(
       (m) => credit(m) >= DIRECT && (m.movement.family !== 'triceps' || m.movement.compound),
     );
     if (!first) return [];
     const before = s.lines.filter(
-      (m) => isHeavyCompound(m) && credit(m) < DIRECT && blockIndex(s, m.id) < blockIndex(s, first.id),
+      (m) => isHeavyCompound(m) && credit(m) < notFor && blockIndex(s, m.id) < blockIndex(s, first.id),
     );
     if (before.length === 0) return [];
     return [
       {
         on: [first.id],
+        keeps: true,
         what: `${first.name} is the first for the ${name}, and ${before.length === 1 ? before[0]!.name.toLowerCase() : `${before.length} heavy movements`} ${before.length === 1 ? 'stands' : 'stand'} before it.`,
         why: 'Strength rose most in what was done first; for growth no clear difference was found (Nunes et al. 2021, a review of eleven studies). What should come up is trained fresh.',
         fixes: () => [

@@ -20,7 +20,7 @@ function other(m: MeasuredLine, middle: number): FixDraft[] {
   const ranges = [
     { lo: Math.max(lo, Math.round(middle + 4)), hi: Math.min(hi, Math.round(middle + 8)) },
     { lo: Math.max(lo, Math.round(middle - 7)), hi: Math.min(hi, Math.round(middle - 4)) },
-  ].filter((r) => r.lo <= r.hi && r.lo >= 4);
+  ].filter((r) => r.lo <= r.hi && r.lo >= 5);
   return ranges.map((reps) => ({
     label: `Make ${m.name.toLowerCase()} ${repsText(reps)}`,
     edit: changeLine(m.id, { scheme: { kind: 'straight', sets: setsOf(m), reps }, loadKg: null }),
@@ -28,7 +28,7 @@ function other(m: MeasuredLine, middle: number): FixDraft[] {
 }
 
 function look(s: Measured, group: GroupId): FindingDraft[] {
-  const lines = s.lines.filter((m) => groupCredit(m.credits, group) >= 0.875);
+  const lines = s.lines.filter((m) => groupCredit(m.credits, group) >= 0.5);
   const all = lines.flatMap(middles);
   if (lines.length < 2 || all.length < ENOUGH_SETS || Math.max(...all) - Math.min(...all) > NEAR) return [];
   const middle = all.reduce((a, b) => a + b, 0) / all.length;
@@ -36,6 +36,7 @@ function look(s: Measured, group: GroupId): FindingDraft[] {
     {
       on: lines.map((m) => m.id),
       about: group,
+      keeps: true,
       what: `Every ${groupNames[group].toLowerCase()} set asks for about ${Math.round(middle)} reps.`,
       why: 'From five to thirty repetitions all grow; two ranges spread the work over joints and keep both strength and pump in it.',
       fixes: () => [...other(lines[lines.length - 1]!, middle), ...other(lines[0]!, middle)],

@@ -4,6 +4,7 @@ import type { Measured, MeasuredLine } from '../../measure/model';
 import type { Edit } from '../../session/edits';
 import { withSetCount } from '../../session/schemes';
 import { changeLine, setsOf } from '../questions';
+import { offerFirst } from './additions';
 import type { FindingDraft, FixDraft, Rule } from '../model';
 
 /** Sets of a session up to which more was shown to bring more. */
@@ -15,6 +16,17 @@ const figure = (n: number): string => String(Number(n.toFixed(1)));
 const trainers = (s: Measured, group: GroupId): MeasuredLine[] =>
   s.lines.filter((m) => groupCredit(m.credits, group) >= 0.875).reverse();
 
+/** Names that bring a group most, the simplest first. */
+const adding: Record<GroupId, readonly string[]> = {
+  chest: ['incline-dumbbell-press', 'cable-fly-shoulder-height', 'push-up'],
+  deltFront: ['seated-dumbbell-press', 'neutral-overhead-dumbbell-press'],
+  deltSide: ['cable-lateral-raise', 'dumbbell-lateral-raise', 'machine-lateral-raise'],
+  deltRear: ['incline-rear-raise', 'cable-rear-fly', 'reverse-machine-fly'],
+  triceps: ['cable-overhead-extension', 'pushdown', 'overhead-extension'],
+};
+
+/** A movement is not given more sets than this. */
+const MOST_SETS = 6;
 /** The most sets that are taken from or given to one movement for the band. */
 const MOST_CHANGED = 4;
 
@@ -32,7 +44,7 @@ const saying = (m: MeasuredLine, by: number): string => {
 
 /** As many sets more or less of one movement as it takes. */
 function changeSets(m: MeasuredLine, sign: 1 | -1): FixDraft {
-  const most = sign > 0 ? 6 - setsOf(m) : setsOf(m) - 1;
+  const most = sign > 0 ? MOST_SETS - setsOf(m) : setsOf(m) - 1;
   const [first, ...instead] = Array.from({ length: Math.min(MOST_CHANGED, most) }, (_, i): FixDraft => {
     const by = sign * (i + 1);
     return { label: saying(m, by), edit: changed(m, by) };
@@ -52,6 +64,20 @@ const fromEach = (lines: readonly MeasuredLine[]): FixDraft[] =>
       },
     ];
   });
+
+/** Another movement for a group; where that is not enough, as many sets as go of the one that is there as well. */
+function another(s: Measured, group: GroupId, there: MeasuredLine | undefined): FixDraft[] {
+  const unused = adding[group].filter((id) => s.lines.every((m) => m.entryId !== id));
+  return offerFirst(s, unused).map((draft) => {
+    const by = there ? MOST_SETS - setsOf(there) : 0;
+    if (!there || by < 1 || typeof draft.edit === 'function') return draft;
+    const both: FixDraft = {
+      label: `${saying(there, by)}, and ${draft.label.toLowerCase()}`,
+      edit: { do: 'all', edits: [changed(there, by), draft.edit] },
+    };
+    return { ...draft, instead: [both] };
+  });
+}
 
 function look(s: Measured): FindingDraft[] {
   const main = groupOfEmphasis(s.session.emphasis);
@@ -87,7 +113,7 @@ function look(s: Measured): FindingDraft[] {
       fractional >= band.lo - 0.05
     )
       return [];
-    const to = trainers(s, group).filter((m) => setsOf(m) < 6);
+    const to = trainers(s, group).filter((m) => setsOf(m) < MOST_SETS);
     return [
       {
         on: to.map((m) => m.id),
@@ -98,7 +124,8 @@ function look(s: Measured): FindingDraft[] {
           group === main
             ? 'The session is meant for it.'
             : 'Enough to hold, little to grow on, unless the week gives it more.',
-        fixes: () => to.slice(0, 2).map((m) => changeSets(m, 1)),
+        keeps: true,
+        fixes: () => [...to.slice(0, 2).map((m) => changeSets(m, 1)), ...another(s, group, to[0])],
       },
     ];
   });

@@ -17,7 +17,7 @@ function look(s: Measured, m: MeasuredLine): FindingDraft[] {
     (setsOf(m) < 2 && block.lines.length === 1)
   )
     return [];
-  const floor = s.school.restFloorS[m.movement.compound ? 'compound' : 'isolation'];
+  const floor = s.school.restFloorS[isHeavyCompound(m) ? 'compound' : 'isolation'];
   const { restS } = m.line;
   // A round gives each of its movements the time of the others.
   const need = block.lines.length > 1 ? floor / 2 : floor;

@@ -1,4 +1,5 @@
 import type { LoadedSet } from '../../loads/prescribe';
+import { choicesOf } from '../../loads/prescribe';
 import { standingOf } from '../../measure/counting';
 import type { Measured, MeasuredLine } from '../../measure/model';
 import { massText, roughMass, type MassUnit } from '../../units/mass';
@@ -34,7 +35,21 @@ function fixesFor(s: Measured, m: MeasuredLine): FixDraft[] {
           },
         ]
       : [];
-  return [...more, ...insteadOf(m, s, { other: 'kit', kindTo: null })];
+  const falling: FixDraft[] =
+    m.line.loads === 'down' || working(m).length < 2
+      ? []
+      : [{ label: 'Let the load come down set by set', edit: changeLine(m.id, { loads: 'down' }) }];
+  const now = working(m)[0]?.kg;
+  const next = now == null ? undefined : choicesOf(s.context.kit, m.movement)?.find((c) => c.kg > now + 1e-9);
+  const heavier: FixDraft[] = next
+    ? [
+        {
+          label: `Use ${massText(next.kg, s.context.client.unit)}`,
+          edit: changeLine(m.id, { loadKg: next.kg }),
+        },
+      ]
+    : [];
+  return [...falling, ...heavier, ...more, ...insteadOf(m, s, { other: 'kit', kindTo: null })];
 }
 
 function look(s: Measured, m: MeasuredLine): FindingDraft[] {

@@ -1,3 +1,4 @@
+import { ruleTitle } from '@drimbo/core/review/rules';
 import type { Client } from '@drimbo/core/session/client';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -19,7 +20,7 @@ export function AsideRules({
         {client.aside.map((a) => (
           <li key={a.rule} style={{ display: 'flex', gap: 8, alignItems: 'center', padding: '3px 0' }}>
             <span style={{ flex: 1 }}>
-              <Link to={`/rules/${a.rule}`}>{a.rule}</Link>: {a.reason} ({a.on})
+              <Link to={`/rules/${a.rule}`}>{ruleTitle(a.rule)}</Link>: {a.reason} ({a.on})
             </span>
             <Button
               small

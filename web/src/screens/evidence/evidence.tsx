@@ -1,5 +1,5 @@
 import { certaintyWords, shelf, type Certainty } from '@drimbo/core/evidence/shelf';
-import { rules } from '@drimbo/core/review/rules';
+import { ruleTitle } from '@drimbo/core/review/rules';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Link, useLocation } from 'react-router';
 import { styled } from 'styled-components';
@@ -34,8 +34,6 @@ const Work = styled.article`
     grid-template-columns: minmax(0, 1fr);
   }
 `;
-
-const titleOf = (id: string): string => rules.find((r) => r.id === id)?.title ?? id;
 
 /** Every published work the product leans on: what was shown, in whom, how surely, and what rests on it. */
 export function EvidenceScreen(): ReactNode {
@@ -82,7 +80,7 @@ export function EvidenceScreen(): ReactNode {
                   Rules:{' '}
                   {s.rules.map((id, i) => (
                     <span key={id} style={{ display: 'inline-block', marginRight: 4 }}>
-                      <Link to={`/rules/${id}`}>{titleOf(id).toLowerCase()}</Link>
+                      <Link to={`/rules/${id}`}>{ruleTitle(id).toLowerCase()}</Link>
                       {i < s.rules.length - 1 && ','}
                     </span>
                   ))}

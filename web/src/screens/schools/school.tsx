@@ -1,9 +1,12 @@
 import { documentSchemas } from '@drimbo/core/formats/opening';
 import type { SchoolDocument } from '@drimbo/core/schools/document';
+import { ruleTitle } from '@drimbo/core/review/rules';
 import { schools } from '@drimbo/core/schools/schools';
+import { moduleOf } from '@drimbo/core/session/schemes/all';
 import type { SchoolId } from '@drimbo/core/session/document';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { styled } from 'styled-components';
 import { api, ApiError } from '../../data/api';
 import { allAnew } from '../../data/house';
 import { newId, queryClient, useSchools, type Stored } from '../../data/queries';
@@ -13,7 +16,8 @@ import { Blank } from '../../parts/blank';
 import { Button } from '../../parts/button';
 import { Failed } from '../../parts/failed';
 import { SheetsPage } from '../../parts/pages';
-import { Title } from '../../parts/sheet';
+import { Sheet, Title } from '../../parts/sheet';
+import { ink, size } from '../../look/theme';
 import { tellDeleted } from '../shared/undo-delete';
 import { JudgementTabs } from '../rules/judgement-tabs';
 import { Dose } from './dose';
@@ -21,6 +25,23 @@ import { Schemes, Sets } from './sets';
 import { useKeptDraft } from './use-kept-draft';
 import { Voices } from './voices';
 import { WhatChanges } from './what-changes';
+
+const Facts = styled.dl`
+  display: grid;
+  grid-template-columns: minmax(120px, 200px) minmax(0, 1fr);
+  margin: 0;
+  padding: 4px 14px 12px;
+  font-size: ${size.small};
+  dt,
+  dd {
+    margin: 0;
+    padding: 6px 0;
+    border-top: 1px solid ${ink.hush};
+  }
+  dt {
+    color: ${ink.soft};
+  }
+`;
 
 const fileName = (name: string): string => `${name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.school.json`;
 
@@ -149,29 +170,43 @@ function Shipped({ id }: { id: SchoolId }): ReactNode {
         </Button>
       </header>
       {wrong && <p role="alert">{wrong}</p>}
-      <ul>
-        <li>
-          {school.mainBand.lo}–{school.mainBand.hi} hard sets for what the session is for,{' '}
-          {school.bands.chest.lo}–{school.bands.chest.hi} for what else is trained
-          {school.forNovices ? ', written for the first year' : ''}
-        </li>
-        <li>
-          First heavy lift {school.homes.first.lo}–{school.homes.first.hi} reps, others{' '}
-          {school.homes.others.lo}–{school.homes.others.hi}; at most {school.mostMovements} movements
-        </li>
-        <li>
-          Rests no shorter than {school.restFloorS.compound} s and {school.restFloorS.isolation} s
-        </li>
-        <li>
-          A hard set leaves at most {school.counting.hardReserve}; a further stage counts{' '}
-          {school.counting.furtherStage.toFixed(2)}, a burn-out {school.counting.burnOut}
-        </li>
-        {voices.map(([rule, voice]) => (
-          <li key={rule}>
-            <Link to={`/rules/${rule}`}>{rule}</Link>: {voice === 'off' ? 'silent' : voice}
-          </li>
-        ))}
-      </ul>
+      <Sheet>
+        <Facts>
+          <dt>Hard sets</dt>
+          <dd>
+            {school.mainBand.lo}–{school.mainBand.hi} for what the session is for, {school.bands.chest.lo}–
+            {school.bands.chest.hi} for what else is trained
+            {school.forNovices ? ', written for the first year' : ''}
+          </dd>
+          <dt>Repetitions</dt>
+          <dd>
+            {school.homes.first.lo}–{school.homes.first.hi} on the first heavy lift, {school.homes.others.lo}–
+            {school.homes.others.hi} on the others
+          </dd>
+          <dt>Movements</dt>
+          <dd>{school.mostMovements} at most</dd>
+          <dt>Rests</dt>
+          <dd>
+            no shorter than {school.restFloorS.compound} s, {school.restFloorS.isolation} s on single joints
+          </dd>
+          <dt>What a set counts</dt>
+          <dd>
+            a hard set leaves at most {school.counting.hardReserve}; a further stage counts{' '}
+            {school.counting.furtherStage.toFixed(2)}, a burn-out {school.counting.burnOut}
+          </dd>
+          <dt>Usual ways of doing sets</dt>
+          <dd>{school.schemes.map((kind) => moduleOf({ kind }).name.toLowerCase()).join(', ')}</dd>
+          <dt>Rules heard otherwise</dt>
+          <dd>
+            {voices.length === 0 && 'none'}
+            {voices.map(([rule, voice]) => (
+              <span key={rule} style={{ display: 'block' }}>
+                <Link to={`/rules/${rule}`}>{ruleTitle(rule)}</Link>: {voice === 'off' ? 'silent' : voice}
+              </span>
+            ))}
+          </dd>
+        </Facts>
+      </Sheet>
     </SheetsPage>
   );
 }

@@ -1,5 +1,5 @@
 import { severities, type SchoolDocument } from '@drimbo/core/schools/document';
-import { rules } from '@drimbo/core/review/rules';
+import { rules, ruleTitle } from '@drimbo/core/review/rules';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
@@ -71,7 +71,7 @@ export function Voices({ school, change }: SchoolPart): ReactNode {
             {school.aside.map((a) => (
               <li key={a.rule}>
                 <span>
-                  <Link to={`/rules/${a.rule}`}>{a.rule}</Link>: {a.reason} ({a.on})
+                  <Link to={`/rules/${a.rule}`}>{ruleTitle(a.rule)}</Link>: {a.reason} ({a.on})
                 </span>
                 <Button
                   small
