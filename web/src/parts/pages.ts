@@ -19,6 +19,11 @@ export const ListPage = styled.div`
       flex: 1;
       color: ${ink.soft};
     }
+    @media (max-width: 640px) {
+      > :nth-child(2) {
+        flex-basis: 190px;
+      }
+    }
   }
 `;
 

@@ -5,7 +5,7 @@ import type { Designer } from '../../state/use-designer';
 import { SheetHead } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
 import { OneFinding } from './one-finding';
-import { RedundancyButton } from './redundancy-button';
+import { OverlapButton } from './overlap-button';
 
 const List = styled.ol`
   position: relative;
@@ -35,7 +35,7 @@ export function ReviewPane({ designer }: { designer: Designer }): ReactNode {
     <>
       <SheetHead>
         <h2>Review</h2>
-        <RedundancyButton designer={designer} />
+        <OverlapButton designer={designer} />
         <span role="status" data-testid="review-count">
           {words.length > 0 ? words.join(', ') : 'nothing found'}
         </span>

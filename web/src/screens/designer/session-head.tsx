@@ -4,7 +4,7 @@ import { mustAskFirst } from '@drimbo/core/session/health';
 import { dayKindNames, kindOf } from '@drimbo/core/session/kinds';
 import { dayKinds, schoolIds, type Emphasis, type Session } from '@drimbo/core/session/document';
 import { FileText, Printer, Redo2, Undo2 } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
+import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import type { Stored } from '../../data/queries';
@@ -13,12 +13,13 @@ import type { Kit } from '@drimbo/core/kit/kit';
 import { Button } from '../../parts/button';
 import { ink, size, wide } from '../../look/theme';
 import { AdaptButton } from './adapt-button';
-import { HandOver } from './hand-over';
 import { LinkButton } from '../../parts/link-button';
 import { Select, type SelectProps } from '../../parts/select';
 import { Switch } from '../../parts/switch';
 import { TextField } from '../../parts/text-field';
 import { Cell } from '../../parts/cell';
+
+const HandOver = lazy(() => import('./hand-over').then((m) => ({ default: m.HandOver })));
 
 const Bar = styled.header`
   padding: 8px 0;
@@ -236,7 +237,9 @@ export function SessionHead({
           Spotter
         </Switch>
       </Facts>
-      {handing && <HandOver designer={designer} stops={stops} onClose={() => setHanding(false)} />}
+      <Suspense fallback={null}>
+        {handing && <HandOver designer={designer} stops={stops} onClose={() => setHanding(false)} />}
+      </Suspense>
     </Bar>
   );
 }
