@@ -252,5 +252,3 @@ export const shelf: readonly Source[] = [
     figures: ['Strength along the range'],
   },
 ];
-
-export const findSource = (id: string): Source | undefined => shelf.find((s) => s.id === id);
