@@ -139,7 +139,7 @@ export const remedied = (s: Measured): Finding[] => atOneGo(lookingForRemedies(s
 /** Remedies one after the other, as one edit. */
 export interface Mended {
   edit: Edit;
-  /** What was done, as the remedies are called. */
+  /** What was done: the movement, and as its remedy is called. */
   steps: string[];
   /** What could not be mended. */
   left: string[];
@@ -178,7 +178,8 @@ export function* mending(
     if (found) {
       now = applyEdit(now, found.fix.edit);
       edits.push(found.fix.edit);
-      steps.push(found.fix.label);
+      const line = s.lines.find((m) => m.id === matter.on[0]);
+      steps.push(line ? `${line.name}: ${found.fix.label.toLowerCase()}` : found.fix.label);
     } else left.set(matter.key, matter.what);
   }
   if (edits.length === 0 && left.size === 0) return null;

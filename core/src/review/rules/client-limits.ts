@@ -65,11 +65,11 @@ function milder(s: Measured, m: MeasuredLine, limit: LimitId): FixDraft[] {
     );
   if (knobs.forearm?.options.includes('pronated') && rig.forearm === 'supinated')
     drafts.push(turn('Palms forward', { forearm: 'pronated' }));
-  if (knobs.tuckDeg && (rig.tuckDeg ?? 0) > 45)
-    drafts.push(
-      turn('Tuck to 45°', { tuckDeg: 45 }),
-      turn('Tuck to 45°, grip 1.5 × shoulders', { tuckDeg: 45, gripBiacromial: 1.5 }),
-    );
+  if (knobs.tuckDeg && (rig.tuckDeg ?? 0) > 45) {
+    drafts.push(turn('Tuck to 45°', { tuckDeg: 45 }));
+    if ((rig.gripBiacromial ?? 0) > 1.5)
+      drafts.push(turn('Tuck to 45°, grip 1.5 × shoulders', { tuckDeg: 45, gripBiacromial: 1.5 }));
+  }
   if (knobs.range?.options.includes('chest level'))
     drafts.push(turn('Stop level with the chest', { range: 'chest level' }));
   if (rig.range === 'deficit' || rig.range === 'lengthened half')
