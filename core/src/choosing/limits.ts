@@ -2,7 +2,7 @@ import { fullRig } from '../movements/settings';
 import type { Caution, LimitId, Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
 import type { Line } from '../session/document';
-import { setTargets } from '../session/schemes';
+import { promisedReps, setTargets } from '../session/schemes';
 import { effortRows, rows, type Doing } from './limit-table';
 
 /** A caution, and whether it is only worth knowing. */
@@ -13,10 +13,10 @@ export interface Met extends Caution {
 /** How hard a line is meant to be, as the table of limits asks. */
 export function doingOf(line: Line): Doing {
   const targets = setTargets(line);
-  const firsts = targets.filter((t) => t.stage === 0 && !t.open && t.holdS === undefined);
+  const reps = promisedReps(line);
   return {
     reserve: Math.min(...targets.map((t) => (t.toFailure ? 0 : t.reserve))),
-    fewest: firsts.length > 0 ? Math.min(...firsts.map((t) => t.reps.lo)) : null,
+    fewest: reps.length > 0 ? Math.min(...reps.map((r) => r.lo)) : null,
     holdS: Math.max(line.squeezeS ?? 0, ...targets.map((t) => t.holdS ?? 0)),
   };
 }

@@ -3,10 +3,7 @@ import { doseValue } from '../dose/value';
 import { isHard } from '../dose/dose';
 import { countedAs } from '../measure/counting';
 import type { Measured, MeasuredLine } from '../measure/model';
-import { groupOfEmphasis } from '../session/emphasis';
-
-/** The group a session is for weighs so much more than the others. Own estimate. */
-const MAIN_WEIGHS = 2;
+import { weightsIn } from './worth';
 
 /** What a set gives of all the session does, and the minutes it takes with its rest. */
 export interface SetValue {
@@ -24,12 +21,9 @@ type Judged = Pick<Measured, 'dose' | 'school' | 'session'>;
  * everything else in the session done. A stage or a bout counts with its set.
  */
 export function setValues({ dose, school, session }: Judged, m: MeasuredLine): SetValue[] {
-  const main = groupOfEmphasis(session.emphasis);
+  const weight = weightsIn(session);
   const worthAt = (sets: Record<(typeof groupIds)[number], number>): number =>
-    groupIds.reduce(
-      (sum, g) => sum + (g === main ? MAIN_WEIGHS : 1) * doseValue(Math.max(0, sets[g]), school.valueScale),
-      0,
-    );
+    groupIds.reduce((sum, g) => sum + weight(g) * doseValue(Math.max(0, sets[g]), school.valueScale), 0);
   const of = (set: number, g: (typeof groupIds)[number]): number =>
     m.sets
       .filter((x) => x.target.set === set)

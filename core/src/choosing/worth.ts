@@ -1,26 +1,32 @@
-import { groupCredit, groupIds } from '../anatomy/regions';
+import { groupCredit, groupIds, type GroupId } from '../anatomy/regions';
 import { isHard } from '../dose/dose';
 import { doseValue } from '../dose/value';
 import { countedAs } from '../measure/counting';
+import type { Session } from '../session/document';
 import { groupOfEmphasis } from '../session/emphasis';
 import type { Measured } from '../measure/model';
 
 /** The group a session is for weighs so much more than the others. Own estimate. */
 const MAIN_WEIGHS = 2;
 
+/** How much each group counts in a session. */
+export function weightsIn(session: Pick<Session, 'emphasis'>): (group: GroupId) => number {
+  const main = groupOfEmphasis(session.emphasis);
+  return (group) => (group === main ? MAIN_WEIGHS : 1);
+}
+
 /** What a session gives its groups in all, the one it is for counting more: only differences mean something. */
 export function worthOf({ session, school, dose }: Measured): number {
-  const main = groupOfEmphasis(session.emphasis);
+  const weight = weightsIn(session);
   return groupIds.reduce(
-    (sum, id) =>
-      sum + (id === main ? MAIN_WEIGHS : 1) * doseValue(dose.groups[id].fractional, school.valueScale),
+    (sum, id) => sum + weight(id) * doseValue(dose.groups[id].fractional, school.valueScale),
     0,
   );
 }
 
 /** The same with every set counted for the share of its strength that is left when it comes. */
 export function keptWorth(m: Measured): number {
-  const main = groupOfEmphasis(m.session.emphasis);
+  const weight = weightsIn(m.session);
   return groupIds.reduce((sum, id) => {
     const sets = m.lines.reduce(
       (n, line) =>
@@ -32,6 +38,6 @@ export function keptWorth(m: Measured): number {
         }, 0),
       0,
     );
-    return sum + (id === main ? MAIN_WEIGHS : 1) * doseValue(sets, m.school.valueScale);
+    return sum + weight(id) * doseValue(sets, m.school.valueScale);
   }, 0);
 }

@@ -11,7 +11,7 @@ import type { School } from '../schools/document';
 import { nextSetWorth } from './value';
 
 /** From this credit on a set counts as direct. */
-const DIRECT = 0.875;
+export const DIRECT = 0.875;
 const NOTICEABLE = 0.2;
 
 export interface CountedSet {

@@ -6,11 +6,9 @@ import type { Measured, MeasuredLine } from '../measure/model';
 import { exertionOf } from '../measure/tiring';
 import { isHeavyCompound } from '../review/questions';
 import { orderingRules } from '../review/ordering-rules';
-import { groupOfEmphasis } from '../session/emphasis';
+import { weightsIn } from '../choosing/worth';
 import type { Block } from '../session/document';
 
-/** The group a session is for weighs so much more than the others. Own estimate. */
-const MAIN_WEIGHS = 2;
 /** A compound moves more muscle with the same share of its max. Own estimate. */
 const COMPOUND_WEIGHS = 1.5;
 /** What a minute more costs, in the same coin as a tenth of a set's max lost. Own estimate. */
@@ -45,11 +43,8 @@ export interface OrderPlan {
 }
 
 function weightsOf(s: Measured, m: MeasuredLine): number[] {
-  const main = groupOfEmphasis(s.session.emphasis);
-  const credit = groupIds.reduce(
-    (sum, g) => sum + (g === main ? MAIN_WEIGHS : 1) * groupCredit(m.credits, g),
-    0,
-  );
+  const weight = weightsIn(s.session);
+  const credit = groupIds.reduce((sum, g) => sum + weight(g) * groupCredit(m.credits, g), 0);
   const own = credit * (m.movement.compound ? COMPOUND_WEIGHS : 1);
   return m.sets.map(({ target }) => own * target.counts * effortWorth(target.reserve));
 }

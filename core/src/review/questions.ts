@@ -3,7 +3,7 @@ import { nearestNotch } from '../kit/kit';
 import type { Measured, MeasuredLine } from '../measure/model';
 import type { Line } from '../session/document';
 import type { Edit } from '../session/edits';
-import { setCountOf, setTargets, turnedInto } from '../session/schemes';
+import { setCountOf, setTargets, turnedInto, type SchemeKind } from '../session/schemes';
 import { becoming } from '../session/starting';
 import type { FixDraft } from './model';
 
@@ -20,6 +20,11 @@ export const isFreeWeight = (m: MeasuredLine): boolean =>
 
 export const isHeavyCompound = (m: MeasuredLine): boolean =>
   m.movement.compound && (m.movement.family === 'press' || m.movement.family === 'overhead');
+
+const techniques: readonly SchemeKind[] = ['drop', 'mechanical drop', 'rest-pause', 'burn-out'];
+
+/** Sets that go on past where plain ones end. */
+export const isTechnique = (m: MeasuredLine): boolean => techniques.includes(m.line.scheme.kind);
 
 /** Lowest reserve any set of the line is planned to reach. */
 export const lowestReserve = (line: Line): number => Math.min(...setTargets(line).map((t) => t.reserve));

@@ -3,6 +3,7 @@ import { moduleOf, schemeModules, type Scheme } from './schemes/all';
 import type { SetTarget } from './schemes/model';
 
 export type { Scheme, SchemeKind } from './schemes/all';
+import type { RepRange } from './schemes/model';
 export type { RepRange, SetTarget } from './schemes/model';
 export { reserveAt } from './schemes/model';
 
@@ -43,3 +44,9 @@ export function turnedInto(scheme: Scheme, kind: Scheme['kind']): Scheme {
   const { sets, reps } = moduleOf(scheme).plain(scheme);
   return moduleOf({ kind }).begin(sets, reps);
 }
+
+/** Repetitions that the sets of a line promise; stages, holds and open sets promise none. */
+export const promisedReps = (line: Targeted): RepRange[] =>
+  setTargets(line)
+    .filter((t) => t.stage === 0 && !t.open && t.holdS === undefined)
+    .map((t) => t.reps);

@@ -1,5 +1,5 @@
 import type { Measured, MeasuredLine } from '../../measure/model';
-import { setTargets } from '../../session/schemes';
+import { promisedReps } from '../../session/schemes';
 import { repsText, type RepRange } from '../../session/schemes/model';
 import type { FindingDraft, Rule } from '../model';
 import { homesOf } from '../homes';
@@ -8,9 +8,7 @@ import { changeLine, isHeavyCompound, setsOf } from '../questions';
 const meets = (a: RepRange, b: RepRange): boolean => a.lo <= b.hi && b.lo <= a.hi;
 
 function asked(m: MeasuredLine): RepRange[] {
-  return setTargets(m.line)
-    .filter((t) => t.stage === 0 && !t.open && t.holdS === undefined)
-    .map((t) => t.reps);
+  return promisedReps(m.line);
 }
 
 function look(s: Measured): FindingDraft[] {

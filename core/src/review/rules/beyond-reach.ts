@@ -1,5 +1,5 @@
 import type { MeasuredLine } from '../../measure/model';
-import { setTargets } from '../../session/schemes';
+import { promisedReps } from '../../session/schemes';
 import type { Rule } from '../model';
 import { changeLine, setsOf } from '../questions';
 
@@ -13,12 +13,7 @@ const BOUTS = 5;
 function askedOf(m: MeasuredLine): number {
   const { scheme } = m.line;
   if (scheme.kind === 'burn-out') return scheme.total;
-  return Math.max(
-    0,
-    ...setTargets(m.line)
-      .filter((t) => t.stage === 0 && !t.open && t.holdS === undefined)
-      .map((t) => t.reps.lo),
-  );
+  return Math.max(0, ...promisedReps(m.line).map((r) => r.lo));
 }
 
 export const beyondReach: Rule = {

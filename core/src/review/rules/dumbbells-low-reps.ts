@@ -1,4 +1,4 @@
-import { setTargets } from '../../session/schemes';
+import { promisedReps } from '../../session/schemes';
 import { changeLine, setsOf } from '../questions';
 import type { Rule } from '../model';
 
@@ -11,8 +11,8 @@ export const dumbbellsLowReps: Rule = {
     s.lines
       .filter((m) => m.movement.implement === 'dumbbells' && m.movement.compound)
       .flatMap((m) => {
-        const sets = setTargets(m.line).filter((t) => t.stage === 0 && !t.open && t.holdS === undefined);
-        const lowest = Math.min(...sets.map((t) => t.reps.lo));
+        const sets = promisedReps(m.line);
+        const lowest = Math.min(...sets.map((r) => r.lo));
         if (lowest >= 4) return [];
         return [
           {

@@ -1,3 +1,4 @@
+import { DIRECT } from '../../dose/dose';
 import {
   groupCredit,
   groupIds,
@@ -9,8 +10,6 @@ import {
 import type { Measured, MeasuredLine } from '../../measure/model';
 import type { Rule } from '../model';
 import { blockIndex, isHeavyCompound } from '../questions';
-
-const DIRECT = 0.875;
 
 interface Wanted {
   name: string;

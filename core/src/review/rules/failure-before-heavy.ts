@@ -1,3 +1,4 @@
+import { DIRECT } from '../../dose/dose';
 import { groupCredit, groupIds, groupNames } from '../../anatomy/regions';
 import type { Rule } from '../model';
 import { blockIndex, easedTo, isFreeWeight, isHeavyCompound, lowestReserve } from '../questions';
@@ -16,7 +17,7 @@ export const failureBeforeHeavy: Rule = {
     return s.lines
       .filter((m) => m !== first && m.movement.load.kind !== 'none' && lowestReserve(m.line) <= 0)
       .flatMap((m) => {
-        const groups = groupIds.filter((g) => groupCredit(m.credits, g) >= 0.875);
+        const groups = groupIds.filter((g) => groupCredit(m.credits, g) >= DIRECT);
         const here = blockIndex(s, m.id);
         const next = heavy.find(
           (p) => blockIndex(s, p.id) > here && groups.some((g) => groupCredit(p.credits, g) >= TRAINED),

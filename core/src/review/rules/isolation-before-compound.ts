@@ -1,10 +1,10 @@
+import { DIRECT } from '../../dose/dose';
 import { groupCredit, groupIds, groupNames, type GroupId } from '../../anatomy/regions';
 import { groupOfEmphasis } from '../../session/emphasis';
 import type { MeasuredLine } from '../../measure/model';
 import type { Rule } from '../model';
 import { blockIndex, isHeavyCompound, lowestReserve } from '../questions';
 
-const DIRECT = 0.875;
 /** An easier set than this hardly tires what comes after. */
 const EASY = 4;
 

@@ -1,20 +1,15 @@
+import { DIRECT } from '../../dose/dose';
 import { groupCredit, groupIds } from '../../anatomy/regions';
 import type { MeasuredLine } from '../../measure/model';
-import { setTargets } from '../../session/schemes';
+import { promisedReps } from '../../session/schemes';
 import type { Rule } from '../model';
 import { blockIndex, isHeavyCompound } from '../questions';
 
-const DIRECT = 0.875;
 /** Repetitions up to which a set is heavy, and so many more are light beside it. Common practice. */
 const HEAVY = 6;
 const LIGHTER_BY = 4;
 
-const fewest = (m: MeasuredLine): number =>
-  Math.min(
-    ...setTargets(m.line)
-      .filter((t) => t.stage === 0 && !t.open && t.holdS === undefined)
-      .map((t) => t.reps.lo),
-  );
+const fewest = (m: MeasuredLine): number => Math.min(...promisedReps(m.line).map((r) => r.lo));
 
 export const lightBeforeHeavy: Rule = {
   id: 'light-before-heavy',

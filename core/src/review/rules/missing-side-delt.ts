@@ -1,3 +1,4 @@
+import { DIRECT } from '../../dose/dose';
 import { owes } from '../../session/kinds';
 import { setsFor } from '../questions';
 import type { Rule } from '../model';
@@ -9,7 +10,7 @@ export const missingSideDelt: Rule = {
   severity: 'watch',
   ground: 'common practice',
   look: (s) =>
-    !owes(s.session, 'side delts') || s.lines.length < 3 || setsFor(s, 'deltSide', 0.875) > 0
+    !owes(s.session, 'side delts') || s.lines.length < 3 || setsFor(s, 'deltSide', DIRECT) > 0
       ? []
       : [
           {

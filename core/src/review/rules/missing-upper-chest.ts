@@ -1,3 +1,4 @@
+import { DIRECT } from '../../dose/dose';
 import type { Measured } from '../../measure/model';
 import { owes } from '../../session/kinds';
 import type { FixDraft, Rule } from '../model';
@@ -30,8 +31,8 @@ export const missingUpperChest: Rule = {
   ground: 'mechanics',
   look: (s) => {
     const lags = s.context.client.lagging.includes('pecUpper') || s.session.emphasis === 'pecUpper';
-    if (!owes(s.session, 'upper chest') || setsFor(s, 'pecUpper', 0.875) > 0) return [];
-    if (!lags && setsFor(s, 'pecMiddle', 0.5) + setsFor(s, 'pecLower', 0.875) < ENOUGH_CHEST) return [];
+    if (!owes(s.session, 'upper chest') || setsFor(s, 'pecUpper', DIRECT) > 0) return [];
+    if (!lags && setsFor(s, 'pecMiddle', 0.5) + setsFor(s, 'pecLower', DIRECT) < ENOUGH_CHEST) return [];
     return [
       {
         on: [],

@@ -1,5 +1,5 @@
 import type { MeasuredLine } from '../../measure/model';
-import { setTargets } from '../../session/schemes';
+import { promisedReps } from '../../session/schemes';
 import { repsText } from '../../session/schemes/model';
 import { changeLine, isFreeWeight, setsOf } from '../questions';
 import type { FindingDraft, Rule } from '../model';
@@ -10,10 +10,7 @@ const MOST_HEAVY = 15;
 const FEWEST_SINGLE = 8;
 
 /** Repetitions a coach promises for the sets of a line; stages, holds and open sets promise none. */
-const promised = (m: MeasuredLine): number[] =>
-  setTargets(m.line)
-    .filter((t) => t.stage === 0 && !t.open && t.holdS === undefined)
-    .map((t) => t.reps.lo);
+const promised = (m: MeasuredLine): number[] => promisedReps(m.line).map((r) => r.lo);
 
 function look(m: MeasuredLine): FindingDraft[] {
   const reps = promised(m);

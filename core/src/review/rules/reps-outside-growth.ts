@@ -1,4 +1,4 @@
-import { setTargets } from '../../session/schemes';
+import { promisedReps } from '../../session/schemes';
 import { repsText } from '../../session/schemes/model';
 import type { Rule } from '../model';
 import { changeLine, setsOf } from '../questions';
@@ -15,11 +15,11 @@ export const repsOutsideGrowth: Rule = {
   look: (s) =>
     s.lines.flatMap((m) => {
       const { aim } = s.context.client;
-      const sets = setTargets(m.line).filter((t) => t.stage === 0 && !t.open && t.holdS === undefined);
+      const sets = promisedReps(m.line);
       if (sets.length === 0 || m.movement.family === 'preparation' || m.movement.family === 'corrective')
         return [];
-      const most = Math.max(...sets.map((t) => t.reps.lo));
-      const top = Math.max(...sets.map((t) => t.reps.hi));
+      const most = Math.max(...sets.map((r) => r.lo));
+      const top = Math.max(...sets.map((r) => r.hi));
       const forStrength = aim !== 'size' && aim !== 'endurance' && aim !== 'slow';
       const heavy = m.movement.compound && (forStrength || s.school.homes.first.lo < FEWEST);
       // Dumbbells under four have a rule of their own.

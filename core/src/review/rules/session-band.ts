@@ -1,3 +1,4 @@
+import { DIRECT } from '../../dose/dose';
 import { groupCredit, groupIds, groupNames, type GroupId } from '../../anatomy/regions';
 import { groupOfEmphasis } from '../../session/emphasis';
 import type { Measured, MeasuredLine } from '../../measure/model';
@@ -14,7 +15,7 @@ const figure = (n: number): string => String(Number(n.toFixed(1)));
 
 /** Lines that train a group directly, the last first: sets are taken from the end and added there. */
 const trainers = (s: Measured, group: GroupId): MeasuredLine[] =>
-  s.lines.filter((m) => groupCredit(m.credits, group) >= 0.875).reverse();
+  s.lines.filter((m) => groupCredit(m.credits, group) >= DIRECT).reverse();
 
 /** Names that bring a group most, the simplest first. */
 const adding: Record<GroupId, readonly string[]> = {

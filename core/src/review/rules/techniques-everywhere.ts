@@ -1,15 +1,14 @@
+import { DIRECT } from '../../dose/dose';
 import { groupCredit, groupIds } from '../../anatomy/regions';
 import type { MeasuredLine } from '../../measure/model';
-import { turnedInto, type SchemeKind } from '../../session/schemes';
+import { turnedInto } from '../../session/schemes';
 import type { Rule } from '../model';
-import { changeLine } from '../questions';
+import { changeLine, isTechnique } from '../questions';
 
-const techniques = new Set<SchemeKind>(['drop', 'mechanical drop', 'rest-pause', 'burn-out']);
 /** Techniques a session may hold before they are everywhere. Common practice. */
 const MOST = 2;
 
-const isTechnique = (m: MeasuredLine): boolean => techniques.has(m.line.scheme.kind);
-const groupOf = (m: MeasuredLine) => groupIds.find((g) => groupCredit(m.credits, g) >= 0.875);
+const groupOf = (m: MeasuredLine) => groupIds.find((g) => groupCredit(m.credits, g) >= DIRECT);
 
 export const techniquesEverywhere: Rule = {
   id: 'techniques-everywhere',

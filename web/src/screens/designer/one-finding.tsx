@@ -11,6 +11,7 @@ import { Select } from '../../parts/select';
 import { TextButton } from '../../parts/text-button';
 import { TextField } from '../../parts/text-field';
 import { ink, size } from '../../look/theme';
+import { groundWords } from '../rules/words';
 import { FixButton } from './fix-button';
 
 const Item = styled.li<{ $off: boolean }>`
@@ -43,13 +44,6 @@ const Item = styled.li<{ $off: boolean }>`
     margin-left: auto;
   }
 `;
-const groundWords = {
-  published: 'published work',
-  mechanics: 'mechanics',
-  'common practice': 'common practice',
-  school: 'this school',
-};
-
 type Scope = NonNullable<Finding['asideFor']>;
 
 const isOwn = (school: string): boolean => !(schoolIds as readonly string[]).includes(school);

@@ -1,8 +1,9 @@
 import type { Rule } from '@drimbo/core/review/model';
 
+/** What a rule rests on, in words. */
 export const groundWords: Record<Rule['ground'], string> = {
   published: 'published work',
-  mechanics: 'mechanics, computed',
+  mechanics: 'mechanics',
   'common practice': 'common practice',
-  school: 'the school in force',
+  school: 'this school',
 };

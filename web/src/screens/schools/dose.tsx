@@ -1,11 +1,10 @@
 import { groupIds, groupNames } from '@drimbo/core/anatomy/regions';
 import type { ReactNode } from 'react';
-import { NumberField } from '../../parts/number-field';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { Switch } from '../../parts/switch';
 import { TextField } from '../../parts/text-field';
 import { ValueCurve } from '../../drawings/value-curve';
-import { Grid, Range, type SchoolPart } from './fields';
+import { Grid, Range, SideOf, type SchoolPart } from './fields';
 
 /** Name, bands and what a set counts. */
 export function Dose({ school: s, change }: SchoolPart): ReactNode {
@@ -57,33 +56,24 @@ export function Dose({ school: s, change }: SchoolPart): ReactNode {
         <h2>What a set counts</h2>
       </SheetHead>
       <Grid>
-        <span style={{ gridColumn: '1 / 3' }}>A hard set leaves at most</span>
-        <NumberField
-          label="A hard set leaves at most"
-          labelPlace="unseen"
+        <SideOf
+          name="A hard set leaves at most"
           value={counting.hardReserve}
-          lo={0}
-          hi={8}
+          most={8}
           decimals={1}
           onChange={(hardReserve) => count({ hardReserve })}
         />
-        <span style={{ gridColumn: '1 / 3' }}>Each further stage or bout</span>
-        <NumberField
-          label="Each further stage or bout"
-          labelPlace="unseen"
+        <SideOf
+          name="Each further stage or bout"
           value={counting.furtherStage}
-          lo={0}
-          hi={1}
+          most={1}
           decimals={2}
           onChange={(furtherStage) => count({ furtherStage })}
         />
-        <span style={{ gridColumn: '1 / 3' }}>A whole burn-out</span>
-        <NumberField
-          label="A whole burn-out"
-          labelPlace="unseen"
+        <SideOf
+          name="A whole burn-out"
           value={counting.burnOut}
-          lo={0}
-          hi={5}
+          most={5}
           decimals={1}
           onChange={(burnOut) => count({ burnOut })}
         />
@@ -92,13 +82,11 @@ export function Dose({ school: s, change }: SchoolPart): ReactNode {
             Sets count where a muscle only helps, by their credit
           </Switch>
         </div>
-        <span style={{ gridColumn: '1 / 3' }}>Scale of the value curve, sets</span>
-        <NumberField
-          label="Scale of the value curve"
-          labelPlace="unseen"
+        <SideOf
+          name="Scale of the value curve"
           value={s.valueScale}
-          lo={1}
-          hi={15}
+          least={1}
+          most={15}
           decimals={1}
           onChange={(valueScale) => change({ valueScale })}
         />

@@ -62,32 +62,35 @@ export function Range({
   );
 }
 
-/** One figure under its name, in its unit. */
+/** One figure beside its name, in its unit where it has one. */
 export function SideOf({
   name,
   unit,
   value,
+  least = 0,
   most = 900,
+  decimals = 0,
   onChange,
 }: {
   name: string;
-  unit: string;
+  unit?: string;
   value: number;
+  least?: number;
   most?: number;
+  decimals?: number;
   onChange: (n: number) => void;
 }): ReactNode {
   return (
     <>
-      <span style={{ gridColumn: '1 / 3' }}>
-        {name}, {unit}
-      </span>
+      <span style={{ gridColumn: '1 / 3' }}>{unit ? `${name}, ${unit}` : name}</span>
       <NumberField
         label={name}
         labelPlace="unseen"
         value={value}
-        lo={0}
+        lo={least}
         hi={most}
-        onChange={(n) => onChange(Math.round(n))}
+        decimals={decimals}
+        onChange={(n) => onChange(decimals === 0 ? Math.round(n) : n)}
       />
     </>
   );

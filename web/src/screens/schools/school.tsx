@@ -9,7 +9,8 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { api, ApiError } from '../../data/api';
 import { allAnew } from '../../data/house';
-import { newId, queryClient, useSchools, type Stored } from '../../data/queries';
+import { queryClient, useSchools, type Stored } from '../../data/queries';
+import { copySchool } from '../../data/schools';
 import { saveFile } from '../../data/save-file';
 import { Ask } from '../../parts/ask';
 import { Blank } from '../../parts/blank';
@@ -144,19 +145,10 @@ function Shipped({ id }: { id: SchoolId }): ReactNode {
     document.title = `${school.name} · Drimbo`;
   }, [school]);
   const copy = (): void => {
-    const { id: _id, ...rest } = school;
-    api
-      .post<Stored<SchoolDocument>>('/schools', {
-        id: newId('school'),
-        document: { ...rest, name: `${rest.name}, own` },
-      })
-      .then(
-        async (stored) => {
-          await queryClient.invalidateQueries({ queryKey: ['schools'] });
-          void go(`/schools/${stored.id}`);
-        },
-        (error: Error) => setWrong(error.message),
-      );
+    copySchool(school).then(
+      (copied) => void go(`/schools/${copied}`),
+      (error: Error) => setWrong(error.message),
+    );
   };
   const voices = Object.entries(school.voices);
   return (

@@ -1,10 +1,9 @@
-import { documentSchemas } from '@drimbo/core/formats/opening';
-import type { School, SchoolDocument } from '@drimbo/core/schools/document';
+import type { School } from '@drimbo/core/schools/document';
 import { schools } from '@drimbo/core/schools/schools';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { api } from '../../data/api';
-import { newId, queryClient, useSchools, type Stored } from '../../data/queries';
+import { useSchools } from '../../data/queries';
+import { addSchool, copySchool } from '../../data/schools';
 import { Button } from '../../parts/button';
 import { Failed } from '../../parts/failed';
 import { FileChoice } from '../../parts/file-choice';
@@ -66,17 +65,14 @@ export function SchoolsScreen(): ReactNode {
   useEffect(() => {
     document.title = 'Schools · Drimbo';
   }, []);
-  const add = async (document: SchoolDocument): Promise<void> => {
-    const stored = await api.post<Stored<SchoolDocument>>('/schools', { id: newId('school'), document });
-    await queryClient.invalidateQueries({ queryKey: ['schools'] });
-    void go(`/schools/${stored.id}`);
-  };
-  const attempt = (work: Promise<void>): void => {
+  const attempt = (work: Promise<string>): void => {
     setWrong('');
-    work.catch((error: Error) => setWrong(error.message));
+    work.then(
+      (id) => void go(`/schools/${id}`),
+      (error: Error) => setWrong(error.message),
+    );
   };
-  const copy = ({ id: _id, ...document }: School): void =>
-    attempt(add(documentSchemas.school.parse({ ...document, name: `${document.name}, own`.slice(0, 60) })));
+  const copy = (school: School): void => attempt(copySchool(school));
   if (own.error)
     return <Failed what="The schools cannot be opened" error={own.error} again={() => void own.refetch()} />;
   const mine = own.data?.map(({ school }) => school) ?? [];
@@ -88,7 +84,7 @@ export function SchoolsScreen(): ReactNode {
         <span>a session names the one it is judged by; copy one to change it</span>
         <FileChoice
           accept="application/json,.json"
-          onFile={(file) => attempt(file.text().then((text) => add(readSchool(text))))}
+          onFile={(file) => attempt(file.text().then((text) => addSchool(readSchool(text))))}
         >
           Import a file
         </FileChoice>

@@ -2,7 +2,6 @@ import { schemeModules } from '@drimbo/core/session/schemes/all';
 import type { SchemeKind } from '@drimbo/core/session/schemes';
 import type { ReactNode } from 'react';
 import { CheckBox } from '../../parts/check-box';
-import { NumberField } from '../../parts/number-field';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { Grid, Leaving, Range, SideOf, type SchoolPart, type Two } from './fields';
 
@@ -42,14 +41,12 @@ export function Sets({ school: s, change }: SchoolPart): ReactNode {
           most={100}
           onChange={(others) => change({ homes: { ...s.homes, others: whole(others) } })}
         />
-        <span style={{ gridColumn: '1 / 3' }}>Movements at most</span>
-        <NumberField
-          label="Movements at most"
-          labelPlace="unseen"
+        <SideOf
+          name="Movements at most"
           value={s.mostMovements}
-          lo={1}
-          hi={40}
-          onChange={(n) => change({ mostMovements: Math.round(n) })}
+          least={1}
+          most={40}
+          onChange={(n) => change({ mostMovements: n })}
         />
         {kinds.map((kind) => (
           <SideOf
@@ -65,14 +62,12 @@ export function Sets({ school: s, change }: SchoolPart): ReactNode {
         <h2>A new line starts with</h2>
       </SheetHead>
       <Grid>
-        <span style={{ gridColumn: '1 / 3' }}>Sets</span>
-        <NumberField
-          label="Sets of a new line"
-          labelPlace="unseen"
+        <SideOf
+          name="Sets of a new line"
           value={starting.sets}
-          lo={1}
-          hi={12}
-          onChange={(n) => start({ sets: Math.round(n) })}
+          least={1}
+          most={12}
+          onChange={(n) => start({ sets: n })}
         />
         {kinds.map((kind) => (
           <SideOf

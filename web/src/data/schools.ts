@@ -1,0 +1,14 @@
+import type { School, SchoolDocument } from '@drimbo/core/schools/document';
+import { api } from './api';
+import { newId, queryClient, type Stored } from './queries';
+
+/** Adds a school of the coach's own; gives its id. Rejects where it cannot be kept. */
+export async function addSchool(document: SchoolDocument): Promise<string> {
+  const { id } = await api.post<Stored<SchoolDocument>>('/schools', { id: newId('school'), document });
+  await queryClient.invalidateQueries({ queryKey: ['schools'] });
+  return id;
+}
+
+/** A copy of a school to change, under a name of its own. */
+export const copySchool = ({ id: _id, ...document }: School): Promise<string> =>
+  addSchool({ ...document, name: `${document.name.slice(0, 55)}, own` });
