@@ -64,3 +64,35 @@ test('what is no document, or one of a version to come, is left as it is', () =>
       expect(newest(kind, other)).toBe(other);
   expect(documentSchemas.client.safeParse({ ...sampleClient, version: 99 }).success).toBe(false);
 });
+
+test('a health screen of one box: no tick is no to each, a tick is a yes to nobody knows what, cleared stays cleared', () => {
+  const old = fixture('client', 3);
+  const health = (patch: Raw) =>
+    documentSchemas.client.parse({ ...old, health: { ...(old.health as Raw), ...patch } }).health;
+  const no = health({ askFirst: false, askedOn: '2026-10-01', clearedBy: '' });
+  expect(Object.values(no.answers)).toEqual(Array.from({ length: 9 }, () => false));
+  expect(health({ askFirst: false, askedOn: '', clearedBy: '' }).answers).toEqual({});
+  const yes = health({ askFirst: true, askedOn: '2026-10-01', clearedBy: 'Dr Veld' });
+  expect([yes.answers, yes.clearedBy, yes.clearedOn]).toEqual([{ other: true }, 'Dr Veld', '2026-10-01']);
+});
+
+test('a finding about several movements, set aside in an older session, is known by them in any order', () => {
+  const old = fixture('session', 3);
+  const dismissed = [
+    { finding: 'redundant-presses b a', reason: 'x' },
+    { finding: 'client-limits shoulder front a', reason: 'y' },
+  ];
+  expect(documentSchemas.session.parse({ ...old, dismissed }).dismissed.map((d) => d.finding)).toEqual([
+    'redundant-presses a b',
+    'client-limits shoulder front a',
+  ]);
+});
+
+test('a gym from before blocks and raised handles could be missing has both', () => {
+  const old = fixture('kit', 1);
+  expect(documentSchemas.kit.parse(old).places).toEqual([
+    ...(old.places as string[]),
+    'press block',
+    'raised handles',
+  ]);
+});
