@@ -10,7 +10,8 @@ const floors = [
   ['choosing'],
   ['examples'],
   ['review'],
-  ['log', 'evidence', 'ordering'],
+  ['log', 'evidence', 'ordering', 'block'],
+  ['lifter'],
   ['shorthand', 'formats'],
 ];
 
@@ -33,7 +34,7 @@ module.exports = {
       severity: 'error',
       comment: 'Only formats may use the appraisal; nothing below it may.',
       from: {
-        path: '^core/src/(units|anatomy|movements|kit|strength|mechanics|session|clock|fatigue|dose|loads|schools|measure|choosing|review|log|shorthand)/',
+        path: '^core/src/(units|anatomy|movements|kit|strength|mechanics|session|clock|fatigue|dose|loads|schools|measure|choosing|review|log|block|lifter|shorthand)/',
         pathNot: '\\.test\\.ts$',
       },
       to: { path: '^core/src/(appraise|index)\\.ts$' },
@@ -44,7 +45,7 @@ module.exports = {
       from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'npm-optional', 'npm-peer', 'core'],
-        pathNot: 'node_modules/zod/',
+        pathNot: 'node_modules/(zod|@internationalized/date|ical\\.js)/',
       },
     },
     {

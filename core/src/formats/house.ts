@@ -16,6 +16,7 @@ export const houseSchema = z.object({
     notebooks: z.number().int().min(0),
     /** Left out by exports from before there were any. */
     schools: z.number().int().min(0).default(0),
+    blocks: z.number().int().min(0).default(0),
     sets: z.number().int().min(0),
   }),
 });

@@ -46,7 +46,7 @@ export interface Found {
 
 /** A document that can be brought back until the day it is gone for good. */
 export interface Deleted {
-  kind: 'client' | 'session' | 'kit' | 'school';
+  kind: 'client' | 'session' | 'kit' | 'school' | 'block';
   id: string;
   name: string;
   deletedAt: string;

@@ -1,4 +1,5 @@
 import { z, type ZodType } from 'zod';
+import { trainingBlockSchema, type TrainingBlock } from '../block/document';
 import { kitSchema, type Kit } from '../kit/kit';
 import { notebookSchema, type Notebook } from '../movements/notebook';
 import { schoolSchema, type SchoolDocument } from '../schools/document';
@@ -12,6 +13,7 @@ export interface Documents {
   kit: Kit;
   notebook: Notebook;
   school: SchoolDocument;
+  block: TrainingBlock;
 }
 
 /** The schemas of the newest versions. */
@@ -21,6 +23,7 @@ export const newestSchemas: { [K in DocumentKind]: ZodType<Documents[K]> } = {
   kit: kitSchema,
   notebook: notebookSchema,
   school: schoolSchema,
+  block: trainingBlockSchema,
 };
 
 const opening = <K extends DocumentKind>(kind: K): ZodType<Documents[K]> =>
@@ -33,4 +36,5 @@ export const documentSchemas: { [K in DocumentKind]: ZodType<Documents[K]> } = {
   kit: opening('kit'),
   notebook: opening('notebook'),
   school: opening('school'),
+  block: opening('block'),
 };

@@ -81,7 +81,14 @@ const notebook: Way = {
   },
 };
 
-const ways: Record<DocumentKind, Way> = { session, notebook, client: byField, kit: byField, school: byField };
+const ways: Record<DocumentKind, Way> = {
+  session,
+  notebook,
+  client: byField,
+  kit: byField,
+  school: byField,
+  block: byField,
+};
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 

@@ -1,4 +1,5 @@
 import { askedOn as askedOnDay } from '../session/health';
+import { usualWeek } from '../schools/schools';
 import { nearestDay } from '../units/dates';
 
 /** A document as it lies in a file: its fields are known only once the schema has seen it. */
@@ -77,7 +78,11 @@ export const steps = {
         : document.places,
     }),
   ],
-  school: [],
+  school: [
+    // 2: bands for the week. Those that nearly every school has.
+    (document) => ({ ...document, weekBands: usualWeek }),
+  ],
+  block: [],
   notebook: [
     // 2: templates, and what was deleted for a while. There were none.
     (document) => ({ ...document, templates: [], deleted: [] }),

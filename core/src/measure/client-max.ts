@@ -4,7 +4,8 @@ import type { Rig } from '../movements/rig';
 import { fullRig } from '../movements/settings';
 import type { Line } from '../session/document';
 import type { LiftRecord } from '../strength/evidence';
-import { maxOf, type MaxEstimate } from '../strength/max';
+import { levelSlope, type LevelSlope } from '../strength/level-slope';
+import { dayReadings, maxOf, type MaxEstimate } from '../strength/max';
 import { maxTrend, type TrendPoint } from '../strength/trend';
 import { bodyOf, type Context } from './context';
 
@@ -19,8 +20,36 @@ function allRecords(context: Context): LiftRecord[] {
 
 const maxes = new WeakMap<LiftRecord[], Map<string, MaxEstimate>>();
 
-/** Today's max of a movement for the client of a context; remembered for the same evidence. */
+/** The max of a movement for the client of a context on its day. */
 export function clientMax(movement: Movement, rig: Rig, context: Context, hung?: Line['hung']): MaxEstimate {
+  const now = maxToday(movement, rig, context, hung);
+  if (!context.ahead || now.basis === 'calibrate') return now;
+  const { times, spread } = context.ahead(movement, rig);
+  return { ...now, kg: now.kg * times, spread: Math.hypot(now.spread, spread) };
+}
+
+/** Where a movement's max is going: from its own sets, beside what is expected of the client's training age. */
+export function clientSlope(movement: Movement, rig: Rig, context: Context): LevelSlope | null {
+  const { massKg, formula, unit, trainingAge } = context.client;
+  const readings = dayReadings(movement, rig, {
+    massKg,
+    formula,
+    unit,
+    records: allRecords(context),
+    todayIso: context.todayIso,
+  });
+  return levelSlope(readings, expectedSlope[trainingAge]);
+}
+
+/** Change of a max a week that training brings, on the logarithm, with one standard deviation. Common practice. */
+export const expectedSlope: Record<Context['client']['trainingAge'], { slope: number; spread: number }> = {
+  'under 1 year': { slope: 0.009, spread: 0.006 },
+  '1 to 3 years': { slope: 0.004, spread: 0.004 },
+  'over 3 years': { slope: 0.0015, spread: 0.003 },
+};
+
+/** Today's max of a movement; remembered for the same evidence. */
+function maxToday(movement: Movement, rig: Rig, context: Context, hung?: Line['hung']): MaxEstimate {
   const records = allRecords(context);
   let known = maxes.get(records);
   if (!known) maxes.set(records, (known = new Map()));
@@ -29,7 +58,7 @@ export function clientMax(movement: Movement, rig: Rig, context: Context, hung?:
   let max = known.get(key);
   if (!max) {
     const { massKg, formula, unit } = context.client;
-    const plain = gear && clientMax(movement, { ...rig, added: 'nothing' }, context);
+    const plain = gear && maxToday(movement, { ...rig, added: 'nothing' }, context);
     const addedShare =
       plain && plain.basis !== 'calibrate'
         ? shareLeft(movement, rig, bodyOf(context), gear, plain.kg)

@@ -1,9 +1,12 @@
 import type { Body } from '../anatomy/body';
 import type { Kit } from '../kit/kit';
+import type { Movement } from '../movements/model';
 import type { Notebook } from '../movements/notebook';
+import type { Rig } from '../movements/rig';
 import type { School } from '../schools/document';
 import type { Client } from '../session/client';
 import type { LiftRecord } from '../strength/evidence';
+import type { Ahead } from '../strength/level-slope';
 
 /** Everything a session is judged against. Nothing here is looked up: the caller passes it in. */
 export interface Context {
@@ -17,6 +20,8 @@ export interface Context {
   logged: readonly LiftRecord[];
   /** The day it is, ISO date. */
   todayIso: string;
+  /** Where the session lies ahead: how much of today's max there is then. Nothing when left out. */
+  ahead?: (movement: Movement, rig: Rig) => Ahead;
 }
 
 /** The client's body as mechanics wants it. */

@@ -9,12 +9,17 @@ export const severities = ['stop', 'watch', 'note'] as const;
 export type Severity = (typeof severities)[number];
 
 /** The newest version of the school document. */
-export const schoolVersion = 1;
+export const schoolVersion = 2;
 
 const band = z
   .object({ lo: z.number().min(0).max(40), hi: z.number().min(1).max(60) })
   .strict()
   .refine((b) => b.lo < b.hi, { message: 'the lower figure comes first' });
+const bandsOfGroups = z
+  .object(
+    Object.fromEntries(groupIds.map((g) => [g, band])) as Record<(typeof groupIds)[number], typeof band>,
+  )
+  .strict();
 const reserve = z.number().min(0).max(8);
 const reserves = z
   .object({ first: reserve, last: reserve })
@@ -33,13 +38,11 @@ export const schoolSchema = z
     name: z.string().min(1).max(60),
     line: z.string().max(200),
     /** For what is trained. */
-    bands: z
-      .object(
-        Object.fromEntries(groupIds.map((g) => [g, band])) as Record<(typeof groupIds)[number], typeof band>,
-      )
-      .strict(),
+    bands: bandsOfGroups,
     /** For the group the session is mainly for. */
     mainBand: band,
+    /** Fractional hard sets a week, over every day. */
+    weekBands: bandsOfGroups,
     /** Bands are written for the first year already and are not cut again. */
     forNovices: z.boolean(),
     /** What a set counts. */

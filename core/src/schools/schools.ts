@@ -1,5 +1,5 @@
 import type { SchoolId } from '../session/document';
-import type { School } from './document';
+import { schoolVersion, type School } from './document';
 
 const general = { lo: 5, hi: 15 };
 const sameBand = (band: { lo: number; hi: number }): School['bands'] => ({
@@ -8,6 +8,16 @@ const sameBand = (band: { lo: number; hi: number }): School['bands'] => ({
   deltSide: band,
   deltRear: band,
   triceps: band,
+});
+
+/** Ten to twenty a week is a good place to grow (common practice); presses alone bring the front delt its share. */
+export const usualWeek: School['weekBands'] = {
+  ...sameBand({ lo: 10, hi: 20 }),
+  deltFront: { lo: 6, hi: 20 },
+};
+const weekOf = (lo: number, hi: number): School['weekBands'] => ({
+  ...sameBand({ lo, hi }),
+  deltFront: { lo: Math.round(lo * 0.6), hi },
 });
 
 /** Common practice; a burn-out and further stages by their effort. */
@@ -25,6 +35,7 @@ const shipped: Record<SchoolId, Omit<School, 'format' | 'version' | 'aside' | 'i
     line: 'Twice a week, near failure but seldom at it, rests that protect the reps, stretch favoured.',
     bands: sameBand(general),
     mainBand: { lo: 9, hi: 16 },
+    weekBands: usualWeek,
     valueScale: 4.5,
     counting: usualCounting,
     forNovices: false,
@@ -45,6 +56,7 @@ const shipped: Record<SchoolId, Omit<School, 'format' | 'version' | 'aside' | 'i
     line: 'Barbell first, reps fall as the load climbs, strict flies, high volume.',
     bands: sameBand({ lo: 6, hi: 18 }),
     mainBand: { lo: 10, hi: 20 },
+    weekBands: weekOf(10, 24),
     valueScale: 5,
     counting: usualCounting,
     forNovices: false,
@@ -65,6 +77,7 @@ const shipped: Record<SchoolId, Omit<School, 'format' | 'version' | 'aside' | 'i
     line: 'One heavy lift at 4–6 leaving one or two, then complementary growth work.',
     bands: sameBand({ lo: 4, hi: 14 }),
     mainBand: { lo: 8, hi: 15 },
+    weekBands: weekOf(8, 18),
     valueScale: 4.5,
     counting: usualCounting,
     forNovices: false,
@@ -86,6 +99,7 @@ const shipped: Record<SchoolId, Omit<School, 'format' | 'version' | 'aside' | 'i
     line: 'Few movements driven very hard, short rests; for the experienced.',
     bands: sameBand({ lo: 3, hi: 12 }),
     mainBand: { lo: 6, hi: 14 },
+    weekBands: weekOf(6, 16),
     valueScale: 3.5,
     counting: usualCounting,
     forNovices: false,
@@ -112,6 +126,7 @@ const shipped: Record<SchoolId, Omit<School, 'format' | 'version' | 'aside' | 'i
     line: 'Three or four seconds down, pauses and holds, presses paired with upper-back work.',
     bands: sameBand({ lo: 4, hi: 13 }),
     mainBand: { lo: 7, hi: 14 },
+    weekBands: weekOf(8, 18),
     valueScale: 4.5,
     counting: usualCounting,
     forNovices: false,
@@ -132,6 +147,7 @@ const shipped: Record<SchoolId, Omit<School, 'format' | 'version' | 'aside' | 'i
     line: 'Four to six simple movements, three sets of 8–12, technique first, nothing near failure.',
     bands: sameBand({ lo: 3, hi: 9 }),
     mainBand: { lo: 5, hi: 10 },
+    weekBands: weekOf(6, 12),
     valueScale: 4,
     counting: usualCounting,
     forNovices: true,
@@ -152,7 +168,7 @@ const shipped: Record<SchoolId, Omit<School, 'format' | 'version' | 'aside' | 'i
 export const schools = Object.fromEntries(
   Object.entries(shipped).map(([id, school]): [string, School] => [
     id,
-    { format: 'drimbo.school', version: 1, id, aside: [], ...school },
+    { format: 'drimbo.school', version: schoolVersion, id, aside: [], ...school },
   ]),
 ) as Record<SchoolId, School>;
 

@@ -7,6 +7,7 @@ import { paceOf } from './pace';
 import { massText, type MassUnit, roughMass } from '../units/mass';
 import { interpolate } from '../units/numbers';
 import type { LiftRecord } from './evidence';
+import type { Reading } from './level-slope';
 import { estimateError, estimatedMax, isRough, MOST_REPS, type FormulaChoice } from './formulas';
 
 /** Half-life of a record's weight. Common practice. */
@@ -95,6 +96,9 @@ function settingsApart(movement: Movement, a: Rig, b?: Rig): number {
   return factors.filter((f) => Math.abs(one(here, f) - (there ? one(there, f) : 1)) > 0.004).length;
 }
 
+/** Sets of one lift share their errors: however many there are, a max is not known within 2 %. */
+const SHARED_ERROR = 0.02;
+
 interface LogEstimate {
   mean: number;
   variance: number;
@@ -164,6 +168,22 @@ function fromRecord(
   };
 }
 
+/** What every record of a movement says of its max at a rig, on its own day; in the order of the days, one a day. */
+export function dayReadings(movement: Movement, rig: Rig, context: StrengthContext): Reading[] {
+  const byDay = new Map<string, LogEstimate[]>();
+  for (const record of context.records) {
+    if (record.movement !== movement.id) continue;
+    const part = fromRecord(record, movement, rig, { ...context, todayIso: record.date });
+    if (part) byDay.set(record.date, [...(byDay.get(record.date) ?? []), part]);
+  }
+  return [...byDay]
+    .sort(([a], [b]) => a.localeCompare(b))
+    .map(([date, parts]) => {
+      const { mean, variance } = fuse(parts)!;
+      return { date, mean, variance: Math.max(variance, SHARED_ERROR ** 2) };
+    });
+}
+
 function ownEvidence(movement: Movement, rig: Rig, context: StrengthContext): LogEstimate | null {
   const parts: LogEstimate[] = [];
   for (const record of context.records) {
@@ -174,8 +194,7 @@ function ownEvidence(movement: Movement, rig: Rig, context: StrengthContext): Lo
   if (parts.length === 0) return null;
   parts.sort((a, b) => a.variance - b.variance);
   const fused = fuse(parts)!;
-  // Sets of one lift share their errors: however many there are, a max is not known within 2 %.
-  return { ...fused, variance: Math.max(fused.variance, 0.02 ** 2), terms: fused.terms.slice(0, 5) };
+  return { ...fused, variance: Math.max(fused.variance, SHARED_ERROR ** 2), terms: fused.terms.slice(0, 5) };
 }
 
 /** A reference lift's max from its own sets, or through the other reference lift. */

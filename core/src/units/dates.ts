@@ -1,9 +1,8 @@
+import { parseDate } from '@internationalized/date';
 import { z } from 'zod';
 
 /** The first day that is taken for a date; who trained before is not planned for here. */
 export const FIRST_DAY = '1950-01-01';
-
-const DAY_MS = 86_400_000;
 
 /** True for a day of the calendar from 1950 on, written like 2026-11-24. */
 export function isDay(text: string): boolean {
@@ -19,9 +18,20 @@ export const daySchema = z
   .regex(/^\d{4}-\d{2}-\d{2}$/, wanted)
   .refine(isDay, wanted);
 
-/** The day so many days later: `daysAfter('2026-12-30', 3)` is "2027-01-02". */
-export const daysAfter = (day: string, days: number): string =>
-  new Date(Date.parse(`${day}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
+/** The day so many days later: `daysAfter('2026-12-30', 3)` is "2027-01-02". Plain days: no time zone has a say. */
+export const daysAfter = (day: string, days: number): string => parseDate(day).add({ days }).toString();
+
+/** Whole days from one day to another; negative where the second is earlier. */
+export const daysFrom = (first: string, second: string): number =>
+  parseDate(second).compare(parseDate(first));
+
+/** Monday first, as `weekdayOf` counts. */
+export const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
+
+// A Monday.
+const MONDAY = '2024-01-01';
+/** Day of the week, 0 for Monday: `weekdayOf('2026-11-27')` is 4. */
+export const weekdayOf = (day: string): number => ((daysFrom(MONDAY, day) % 7) + 7) % 7;
 
 /** The day nearest to what was meant: "2026-02-31" is "2026-02-28"; null for what is no date at all. */
 export function nearestDay(text: string): string | null {

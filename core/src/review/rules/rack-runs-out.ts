@@ -59,6 +59,13 @@ function harder(m: MeasuredLine): FixDraft[] {
   return [{ ...draft(first), instead: [both] }, draft(second)];
 }
 
+/** What makes the heaviest load of a gym hard enough again. */
+export const waysOn = (s: Measured, m: MeasuredLine): FixDraft[] => [
+  ...harder(m),
+  ...moreReps(s, m),
+  ...insteadOf(m, s, { other: 'kit', kindTo: null }),
+];
+
 export const rackRunsOut: Rule = {
   id: 'rack-runs-out',
   title: 'The kit ends too early',
@@ -81,6 +88,6 @@ export const rackRunsOut: Rule = {
         on: [m.id],
         what: `${m.name} would need ${roughMass(m.sets[0]!.wishKg!, s.context.client.unit)}; the heaviest here is ${massText(m.sets[0]!.kg!, s.context.client.unit)}.`,
         why: 'Slower lowering, a pause, one-and-a-half reps, more of them or another implement make the load enough again.',
-        fixes: () => [...harder(m), ...moreReps(s, m), ...insteadOf(m, s, { other: 'kit', kindTo: null })],
+        fixes: () => waysOn(s, m),
       })),
 };

@@ -1,5 +1,5 @@
-import type { Aim } from '../session/client';
-import type { RepRange } from '../session/schemes/model';
+import type { Aim } from './client';
+import type { RepRange } from './schemes/model';
 
 /** Repetitions of the first heavy lift and of the others, by what the training is for. Common practice. */
 export const homesOf: Record<Aim, { first: RepRange; others: RepRange; words: string }> = {

@@ -1,0 +1,122 @@
+import { groupIds, groupNames, type GroupId } from '../anatomy/regions';
+import type { MeasuredLine } from '../measure/model';
+import { isHeavyCompound } from '../review/questions';
+import type { FixDraft } from '../review/model';
+import { kindOf } from '../session/kinds';
+import { linesOf, type Line, type Session } from '../session/document';
+import type { Edit } from '../session/edits';
+import { setCountOf, withSetCount } from '../session/schemes';
+import { weekdays, weekdayOf } from '../units/dates';
+import { dayText } from './words';
+import type { BlockChange, BlockFixDraft, MeasuredBlock, MeasuredDay, MeasuredWeek } from './model';
+
+/** Questions that several rules ask of a week, and changes that several offer. */
+
+/** Sets of one muscle that make a day a hard one for it. Common practice. */
+export const HARD_DAY = 4;
+
+export const inPlay = (d: MeasuredDay): boolean => d.placed.state !== 'left out';
+
+/** The session a day follows; null for days in short form and those with a session of their own. */
+export const followed = ({ training, placed }: MeasuredDay): string | null =>
+  training.does.is === 'session' && placed.session === null ? training.does.session : null;
+
+/** Chest and shoulders are pressed on it. */
+export const isPushDay = (d: MeasuredDay): boolean =>
+  d.measured !== null && kindOf(d.measured.session) !== 'arms' && d.measured.lines.some(isHeavyCompound);
+
+/** The push days of a week that use different sessions, one of each. */
+export function pushDays(week: MeasuredWeek): MeasuredDay[] {
+  const seen = new Set<string>();
+  return week.days.filter((d) => {
+    const id = followed(d);
+    if (!inPlay(d) || !isPushDay(d) || id === null || seen.has(id)) return false;
+    seen.add(id);
+    return true;
+  });
+}
+
+export const firstHeavy = (d: MeasuredDay): MeasuredLine | undefined =>
+  d.measured?.lines.find(isHeavyCompound);
+
+/** A bench from here on makes a press one for the shoulders, degrees. */
+const STEEP = 60;
+export const isOverhead = (m: MeasuredLine): boolean =>
+  m.movement.family === 'overhead' || (m.rig.benchDeg ?? 0) >= STEEP;
+
+export const pairsOf = <T>(list: readonly T[]): [T, T][] =>
+  list.flatMap((a, i) => list.slice(i + 1).map((b): [T, T] => [a, b]));
+
+/** The groups some days are hard for. */
+export const hardFor = (d: MeasuredDay, from = HARD_DAY): GroupId[] =>
+  groupIds.filter((g) => d.groups[g] >= from);
+
+export const listed = (words: readonly string[]): string =>
+  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]!}`;
+
+export const groupWords = (groups: readonly GroupId[]): string =>
+  listed(groups.map((g) => groupNames[g].toLowerCase()));
+
+/** "Push A (Tue)". */
+export const dayWordsOf = (d: MeasuredDay): string =>
+  `${d.training.name} (${weekdays[weekdayOf(d.placed.date)]})`;
+
+export const onlySession = (id: string, edit: Edit): BlockChange => ({ block: {}, sessions: [{ id, edit }] });
+export const onlyBlock = (block: BlockChange['block']): BlockChange => ({ block, sessions: [] });
+
+/** Remedies of a session's own review, as remedies of the block. */
+export const bySession = (d: MeasuredDay, drafts: readonly FixDraft[]): BlockFixDraft[] => {
+  const id = followed(d);
+  if (id === null) return [];
+  return drafts
+    .flatMap((draft) => [draft, ...(draft.instead ?? [])])
+    .map(({ label, edit }) => ({
+      label: `${label} on ${d.training.name}`,
+      change: () => (typeof edit === 'function' ? null : onlySession(id, edit)),
+    }));
+};
+
+/** A line of the session as it is written, not as some week has it. */
+export const written = (block: MeasuredBlock, id: string, line: string): Line | undefined => {
+  const session: Session | undefined = block.context.sessions[id];
+  return session && linesOf(session).find((l) => l.id === line);
+};
+
+export const setsChanged = (line: Line, by: number): Edit => ({
+  do: 'line',
+  line: line.id,
+  patch: { scheme: withSetCount(line.scheme, setCountOf(line.scheme) + by) },
+});
+
+/** The days of a week that follow a session, the easiest first. */
+export const easiestFirst = (week: MeasuredWeek): MeasuredDay[] =>
+  week.days
+    .filter((d) => inPlay(d) && d.measured !== null && followed(d) !== null)
+    .sort((a, b) => a.difficulty.sum - b.difficulty.sum);
+
+/** Two places of the pattern change with each other; only where every week has the same ones. */
+export function exchanged(block: MeasuredBlock, d: MeasuredDay): BlockFixDraft[] {
+  const { pattern, patternFrom, days } = block.block;
+  const here = (d.placed.day - patternFrom) % pattern.length;
+  const nameOf = (at: number): string => {
+    const ids = pattern[at]!;
+    return ids.length === 0 ? 'the day off' : listed(ids.map((id) => days.find((x) => x.id === id)!.name));
+  };
+  return pattern.flatMap((entry, at): BlockFixDraft[] => {
+    if (at === here || entry.join() === pattern[here]!.join()) return [];
+    const on = pattern.length === 7 ? ` (${dayText(block.block, patternFrom + at)})` : '';
+    return [
+      {
+        label: `Change ${d.training.name} with ${nameOf(at)}${on}`,
+        change: () => {
+          const next = [...pattern];
+          [next[here], next[at]] = [pattern[at]!, pattern[here]!];
+          return onlyBlock({ pattern: next });
+        },
+      },
+    ];
+  });
+}
+
+/** A number of sets as a coach reads it: "12", "12.5". */
+export const setsText = (sets: number): string => String(Math.round(sets * 2) / 2);

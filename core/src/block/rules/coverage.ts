@@ -1,0 +1,160 @@
+import { regions, type RegionId } from '../../anatomy/regions';
+import { doseValue } from '../../dose/value';
+import { groupIds, groupNames } from '../../anatomy/regions';
+import { offerFirst } from '../../review/rules/additions';
+import { bySession, dayWordsOf, easiestFirst, inPlay, setsText } from '../asking';
+import { withSetCount } from '../../session/schemes';
+import { isPress } from '../../review/questions';
+import type { BlockFixDraft, BlockRule, MeasuredDay, MeasuredWeek } from '../model';
+
+/** Hard sets of a region in a week from which it gets something. */
+const SOMETHING = 2;
+
+const wanted: { region: RegionId; add: string[] }[] = [
+  { region: 'pecUpper', add: ['incline-dumbbell-press', 'cable-fly-low-to-high'] },
+  { region: 'pecMiddle', add: ['dumbbell-bench-press', 'cable-fly-shoulder-height'] },
+  { region: 'pecLower', add: ['cable-fly-high-to-low', 'chest-dip'] },
+  { region: 'deltSide', add: ['cable-lateral-raise', 'dumbbell-lateral-raise'] },
+  { region: 'deltRear', add: ['incline-rear-raise', 'cable-rear-fly'] },
+  { region: 'triLong', add: ['cable-overhead-extension', 'overhead-extension'] },
+];
+
+const addedTo = (week: MeasuredWeek, entries: readonly string[]): BlockFixDraft[] =>
+  easiestFirst(week)
+    .slice(0, 2)
+    .flatMap((d) => bySession(d, offerFirst(d.measured!, entries, 1)));
+
+/** A week that is whole: nothing left out, and at least one session to look into. */
+const isWhole = (week: MeasuredWeek): boolean =>
+  week.days.every(inPlay) && week.days.some((d) => d.measured !== null);
+
+export const weekLacks: BlockRule = {
+  id: 'week-lacks',
+  title: 'A region gets nothing all week',
+  severity: 'watch',
+  ground: 'common practice',
+  about:
+    'Over all days of the week: upper, middle and lower chest, side and rear delts and the long head each get two hard sets or more.',
+  look: (block, week) =>
+    isWhole(week)
+      ? wanted
+          .filter(({ region }) => week.regions[region] < (week.rule.light ? SOMETHING / 2 : SOMETHING))
+          .map(({ region, add }) => ({
+            about: region,
+            severity: block.context.client.lagging.includes(region) ? ('watch' as const) : ('note' as const),
+            on: [],
+            what: `${regions[region].name}: ${week.regions[region] < 0.25 ? 'nothing' : `${setsText(week.regions[region])} hard sets`} in the whole week.`,
+            why: 'Each day may leave something out; the week should not.',
+            fixes: () => addedTo(week, add),
+          }))
+      : [],
+};
+
+/** Sets of the retractors on one day that make it one for pulling. */
+const PULL_DAY = 4;
+/** So many pulling sets for each pressing set, where there is no pull day. Common practice. */
+const FLOOR = 0.5;
+
+/** Pulling on the easiest day: as many sets as are missing, and no more than one movement takes. */
+const pullingAdded = (week: MeasuredWeek, missing: number): BlockFixDraft[] =>
+  easiestFirst(week)
+    .slice(0, 2)
+    .flatMap((d) =>
+      bySession(
+        d,
+        offerFirst(d.measured!, ['wide-elbow-row', 'face-pull'], 2).map((draft) => {
+          const { edit } = draft;
+          if (typeof edit === 'function' || edit.do !== 'add block') return draft;
+          const [line] = edit.block.lines;
+          const scheme = withSetCount(line!.scheme, Math.max(2, Math.min(6, missing)));
+          return { ...draft, edit: { ...edit, block: { ...edit.block, lines: [{ ...line!, scheme }] } } };
+        }),
+      ),
+    );
+
+const pressing = (d: MeasuredDay): number =>
+  d.measured
+    ? d.measured.lines.filter(isPress).reduce((n, m) => n + new Set(m.sets.map((s) => s.target.set)).size, 0)
+    : d.groups.chest;
+
+export const pullingAgainst: BlockRule = {
+  id: 'pulling-against',
+  title: 'Pressing without pulling',
+  severity: 'watch',
+  ground: 'common practice',
+  about:
+    'Where no day of the week is one for pulling: at least half as many sets for the retractors as sets of presses.',
+  look: (_block, week) => {
+    if (!isWhole(week) || week.days.some((d) => d.regions.retractors >= PULL_DAY)) return [];
+    const pressed = week.days.reduce((n, d) => n + pressing(d), 0);
+    const pulled = week.regions.retractors;
+    if (pressed < 4 || pulled >= pressed * FLOOR) return [];
+    return [
+      {
+        about: 'week',
+        on: [],
+        what: `${setsText(pressed)} sets of presses in the week and ${setsText(pulled)} of pulling, with no day for the back.`,
+        why: 'A lot of pressing leaves shoulders turned in and forward; half as much pulling is the least that holds against it.',
+        fixes: () => pullingAdded(week, Math.ceil(pressed * FLOOR - pulled)),
+      },
+    ];
+  },
+};
+
+export const noRotation: BlockRule = {
+  id: 'no-rotation',
+  title: 'No external rotation in the week',
+  severity: 'note',
+  ground: 'common practice',
+  about: 'A week with four or more sets of presses and nothing that turns the arm out, light work included.',
+  look: (_block, week) => {
+    if (!isWhole(week) || week.days.reduce((n, d) => n + pressing(d), 0) < 4) return [];
+    const turnsOut = week.days.some(
+      (d) =>
+        d.regions.cuff > 0 ||
+        (d.training.does.is === 'short' && d.training.does.work.some((w) => w.part === 'rotators')) ||
+        (d.measured?.lines.some((m) => (m.credits.cuff ?? 0) >= 0.5) ?? false) ||
+        (d.measured?.session.warmup.some((w) => /rotation|face-pull|pull-apart/.test(w.movement)) ?? false),
+    );
+    if (turnsOut) return [];
+    return [
+      {
+        about: 'week',
+        on: [],
+        what: 'Nothing in the week turns the arm out.',
+        why: 'The rotators centre the shoulder under every press; light work somewhere in the week keeps them able to.',
+        fixes: () => addedTo(week, ['external-rotation', 'side-lying-rotation', 'face-pull']),
+      },
+    ];
+  },
+};
+
+/** A gain smaller than this is not told. */
+const LEAST_GAIN = 0.08;
+
+export const worthSpread: BlockRule = {
+  id: 'worth-spread',
+  title: 'What the same sets would give on two days',
+  severity: 'note',
+  ground: 'school',
+  about:
+    'A group that has all its hard sets of the week on one day: what the value curve of the school says of the same sets on two days. A number, and no advice for whom one day is what there is.',
+  look: (block, week) =>
+    groupIds.flatMap((group) => {
+      const days = week.days.filter((d) => inPlay(d) && d.groups[group] >= 1);
+      const [only] = days;
+      if (days.length !== 1 || !only || only.groups[group] < 6) return [];
+      const sets = only.groups[group];
+      const { valueScale } = block.school;
+      const gain = (2 * doseValue(sets / 2, valueScale)) / doseValue(sets, valueScale) - 1;
+      if (gain < LEAST_GAIN) return [];
+      return [
+        {
+          about: group,
+          on: [only.training.id],
+          what: `${groupNames[group]}: ${setsText(sets)} hard sets on ${dayWordsOf(only)}; on two days the same sets would be worth about ${Math.round(gain * 20) * 5} % more.`,
+          why: 'The first sets of a day are worth most; the curve of the school says so, a model’s estimate.',
+        },
+      ];
+    }),
+};

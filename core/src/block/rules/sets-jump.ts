@@ -1,0 +1,76 @@
+import { groupCredit, groupIds, groupNames, type GroupId } from '../../anatomy/regions';
+import { creditsOf } from '../../mechanics/credits';
+import { findMovement } from '../../movements/catalogue';
+import { isHard } from '../../dose/dose';
+import { daysAfter } from '../../units/dates';
+import { onlyBlock, setsText } from '../asking';
+import type { BlockFixDraft, BlockRule, MeasuredBlock, MeasuredWeek } from '../model';
+
+/** Up by more than this is a jump; fewer sets than `LEAST` make any step look like one. Common practice. */
+const MOST = 1.5;
+const LEAST = 4;
+
+/** Hard sets by group in the seven days before the block, from the log; null without any. */
+function before({ block, context, school }: MeasuredBlock): Record<GroupId, number> | null {
+  const from = daysAfter(block.startsOn, -7);
+  const sets = context.logged.filter((r) => r.date >= from && r.date < block.startsOn);
+  if (sets.length === 0) return null;
+  const done = Object.fromEntries(groupIds.map((g) => [g, 0])) as Record<GroupId, number>;
+  for (const { movement, rig, reserve } of sets) {
+    const found = findMovement(movement);
+    if (!found || !isHard(reserve, school.counting.hardReserve)) continue;
+    const credits = creditsOf(found, rig);
+    for (const g of groupIds) done[g] += groupCredit(credits, g);
+  }
+  return done;
+}
+
+/** The last week that was no lighter one: what a rise is measured by. */
+function weekBefore(block: MeasuredBlock, week: MeasuredWeek): Record<GroupId, number> | null {
+  const usual = block.weeks
+    .slice(0, week.week)
+    .findLast(
+      (w) =>
+        !w.rule.light &&
+        w.days.length > 0 &&
+        w.days.every((d) => d.placed.state !== 'left out' && !d.placed.light),
+    );
+  return usual ? usual.groups : week.week === 0 ? before(block) : null;
+}
+
+const fewer = (block: MeasuredBlock, week: MeasuredWeek): BlockFixDraft[] =>
+  [-1, -2, -3, -4].map((by) => ({
+    label: `${-by} ${by === -1 ? 'set' : 'sets'} fewer a session that week`,
+    change: () =>
+      onlyBlock({
+        weeks: block.block.weeks.map((w, i) =>
+          i === week.week ? { ...w, sets: Math.max(-6, w.sets + by) } : w,
+        ),
+      }),
+  }));
+
+export const setsJump: BlockRule = {
+  id: 'sets-jump',
+  title: 'Sets up by more than half',
+  severity: 'watch',
+  ground: 'common practice',
+  about:
+    'A group gets more than half again as many hard sets as in the last ordinary week, of the block or of the log before it; lighter weeks are passed over.',
+  look: (block, week) => {
+    const last = weekBefore(block, week);
+    if (!last || week.rule.light) return [];
+    return groupIds.flatMap((group) => {
+      const [was, now] = [last[group], week.groups[group]];
+      if (was < LEAST || now <= was * MOST) return [];
+      return [
+        {
+          about: group,
+          on: [],
+          what: `${groupNames[group]}: from ${setsText(was)} to ${setsText(now)} hard sets a week, up ${Math.round((now / was - 1) * 100)} %.`,
+          why: 'More than half again in one step is seldom recovered from; a set or two a week is.',
+          fixes: () => fewer(block, week),
+        },
+      ];
+    });
+  },
+};

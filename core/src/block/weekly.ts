@@ -1,0 +1,151 @@
+import { groupCredit, groupIds } from '../anatomy/regions';
+import { weightsIn } from '../choosing/worth';
+import { nextSetWorth } from '../dose/value';
+import { nearestLoad } from '../kit/fitting';
+import { choicesOf } from '../loads/prescribe';
+import type { Measured, MeasuredLine } from '../measure/model';
+import { homesOf } from '../session/homes';
+import type { Line, Session } from '../session/document';
+import { applyEdit, type Edit } from '../session/edits';
+import { setCountOf, turnedInto, withSetCount } from '../session/schemes';
+import { clamp } from '../units/numbers';
+import type { Phase, Rotation, TrainingBlock, WeekRule } from './document';
+
+/** A lighter week: about half the sets, a tenth off the loads. Common practice. */
+export const LIGHT = { sets: 0.5, load: 0.9 } as const;
+/** Nobody is given more sets of one movement by what weeks add. */
+const MOST_SETS = 8;
+const isWork = (m: MeasuredLine): boolean =>
+  m.movement.family !== 'corrective' && m.movement.prepares === undefined;
+
+/** Sets added one by one where the next is worth most for its minutes, or left out where the last is worth least. */
+export function setsShared(measured: Measured, count: number): Map<string, number> {
+  const { session, school, dose } = measured;
+  const weight = weightsIn(session);
+  const now = { ...Object.fromEntries(groupIds.map((g) => [g, dose.groups[g].fractional])) } as Record<
+    (typeof groupIds)[number],
+    number
+  >;
+  const added = new Map<string, number>();
+  const lines = measured.lines.filter(isWork);
+  const setsNow = (m: MeasuredLine): number => setCountOf(m.line.scheme) + (added.get(m.id) ?? 0);
+  for (let left = Math.abs(count); left > 0; left -= 1) {
+    const step = Math.sign(count);
+    const open = lines.filter((m) => (step > 0 ? setsNow(m) < MOST_SETS : setsNow(m) > 1));
+    if (open.length === 0) break;
+    const worth = (m: MeasuredLine): number => {
+      const minutes = m.seconds / 60 / Math.max(1, setCountOf(m.line.scheme));
+      const gain = groupIds.reduce((sum, g) => {
+        const credit = groupCredit(m.credits, g);
+        const from = Math.max(0, step > 0 ? now[g] : now[g] - credit);
+        return sum + weight(g) * credit * nextSetWorth(from, school.valueScale);
+      }, 0);
+      // What has got a set already waits: weeks rise across the session, not on one movement.
+      return gain / Math.max(0.5, minutes) / (1 + Math.max(0, step * (added.get(m.id) ?? 0)));
+    };
+    const ranked = [...open].sort((a, b) => worth(b) - worth(a));
+    const m = step > 0 ? ranked[0]! : ranked[ranked.length - 1]!;
+    added.set(m.id, (added.get(m.id) ?? 0) + step);
+    for (const g of groupIds) now[g] += step * groupCredit(m.credits, g);
+  }
+  return added;
+}
+
+const plainly = (line: Line): Line['scheme'] =>
+  line.scheme.kind === 'hold' || line.scheme.kind === 'straight'
+    ? line.scheme
+    : turnedInto(line.scheme, 'straight');
+
+function lighter(m: MeasuredLine, kit: Measured['context']['kit'], carriedKg: number | null): Partial<Line> {
+  const loads = choicesOf(kit, m.movement);
+  const kg = carriedKg ?? m.sets[0]?.kg ?? null;
+  return {
+    scheme: withSetCount(plainly(m.line), Math.ceil(setCountOf(m.line.scheme) * LIGHT.sets)),
+    loadKg: kg === null || !loads || loads.length === 0 ? null : nearestLoad(loads, kg * LIGHT.load).load.kg,
+    percentOf: undefined,
+    squeezeS: undefined,
+  };
+}
+
+/** Reps where the phase is at home, for lines of plain sets: the first heavy lift and the others. */
+function atHome(session: Session, phase: Phase, compound: (line: Line) => boolean): Edit[] {
+  if (phase.reps === 'as written') return [];
+  const home = homesOf[phase.aim];
+  let isFirst = true;
+  return session.blocks
+    .flatMap((b) => b.lines)
+    .flatMap((line): Edit[] => {
+      const heavy = isFirst && compound(line);
+      if (heavy) isFirst = false;
+      if (line.scheme.kind !== 'straight') return [];
+      const { lo, hi } = heavy ? home.first : home.others;
+      const { reps } = line.scheme;
+      if (reps.lo >= lo && reps.hi <= hi) return [];
+      const width = reps.hi - reps.lo;
+      const from = clamp(reps.lo, lo, Math.max(lo, hi - width));
+      return [
+        {
+          do: 'line',
+          line: line.id,
+          patch: {
+            scheme: { ...line.scheme, reps: { lo: from, hi: Math.min(hi, from + width) } },
+            loadKg: null,
+          },
+        },
+      ];
+    });
+}
+
+/** The rotation each line is in by a week: the last that began. */
+export function rotationsBy(block: TrainingBlock, session: string, week: number): Map<string, Rotation> {
+  const now = new Map<string, Rotation>();
+  for (const r of [...block.rotations].sort((a, b) => a.fromWeek - b.fromWeek))
+    if (r.session === session && r.fromWeek <= week) now.set(r.line, r);
+  return now;
+}
+
+/** What is done to a session before its sets are counted: movements that were changed, reps of the phase. */
+export function dressedFor(
+  session: Session,
+  rotations: ReadonlyMap<string, Rotation>,
+  phase: Phase,
+  compound: (line: Line) => boolean,
+): Session {
+  const turned: Edit[] = [...rotations.values()].map(({ line, movement, own, rig }) => ({
+    do: 'line',
+    line,
+    patch: { movement, own, rig, pins: undefined, hung: undefined, loadKg: null, cues: null },
+  }));
+  const after = applyEdit(session, { do: 'all', edits: turned });
+  return applyEdit(after, { do: 'all', edits: atHome(after, phase, compound) });
+}
+
+/**
+ * What a week asks of a session that has been measured without it: sets added or left out, other reserves, half of
+ * it in a lighter week. `carriedKg`: the load a line has come to by then.
+ */
+export function asked(
+  measured: Measured,
+  rule: WeekRule,
+  ladder: (line: string) => number | null,
+  light: boolean,
+  carriedKg: (line: string) => number | null,
+): Session {
+  const isLight = rule.light || light;
+  const added = isLight ? new Map<string, number>() : setsShared(measured, rule.sets);
+  const edits = measured.lines.flatMap((m): Edit[] => {
+    if (!isWork(m)) return [];
+    const sets = ladder(m.id) ?? setCountOf(m.line.scheme) + (added.get(m.id) ?? 0);
+    const reserve = {
+      first: clamp(m.line.reserve.first + rule.reserve, 0, 8),
+      last: clamp(m.line.reserve.last + rule.reserve, 0, 8),
+    };
+    const patch: Partial<Line> = {
+      ...(sets === setCountOf(m.line.scheme) ? {} : { scheme: withSetCount(m.line.scheme, sets) }),
+      ...(isLight ? lighter(m, measured.context.kit, carriedKg(m.id)) : {}),
+      ...(rule.reserve === 0 ? {} : { reserve }),
+    };
+    return Object.keys(patch).length > 0 ? [{ do: 'line', line: m.id, patch }] : [];
+  });
+  return edits.length === 0 ? measured.session : applyEdit(measured.session, { do: 'all', edits });
+}
