@@ -43,7 +43,8 @@ function makeOlder(file) {
     db.exec(`alter table sessions drop column ${column}`);
   db.exec('create index sessions_of_client on sessions (client_id)');
   db.exec('drop table schools');
-  db.exec("delete from kysely_migration where name in ('006-briefs', '007-schools')");
+  db.exec('drop table blocks');
+  db.exec("delete from kysely_migration where name in ('006-briefs', '007-schools', '008-blocks')");
   db.close();
 }
 

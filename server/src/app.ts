@@ -10,6 +10,7 @@ import { found } from './lists';
 import { checked, Problem } from './problem';
 import type { Appraising } from './appraising/pool';
 import { appraiseRoutes } from './routes/appraise';
+import { blockRoutes } from './routes/blocks';
 import { clientRoutes } from './routes/clients';
 import type { Tasks } from './house/tasks';
 import { dataRoutes } from './routes/data';
@@ -76,6 +77,7 @@ export function makeApp({
   app.use('/api/schools', documentRoutes(store.schools));
   app.use('/api/notebooks', documentRoutes(store.notebooks));
   app.use('/api/sessions', sessionRoutes(store));
+  app.use('/api/blocks', blockRoutes(store));
   app.use('/api/sets', setRoutes(store.sets));
   app.get('/api/find', async (request, response) => {
     response.json(await found(store.db, checked(z.string().max(100), request.query.text, 'text')));

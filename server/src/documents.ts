@@ -23,8 +23,8 @@ export interface User {
 interface Options<T> {
   /** What needs the document of this id. */
   users?: (id: string) => Promise<User[]>;
-  /** The table whose rows may go along, and come back along, by the id in this column; left out, nothing does. */
-  along?: { table: 'sessions'; column: 'client_id' };
+  /** The tables whose rows may go along, and come back along, by the id in this column; left out, nothing does. */
+  along?: { tables: readonly ('sessions' | 'blocks')[]; column: 'client_id' };
   /** What must hold beside the schema; throws a Problem that says what does not. */
   check?: (document: T) => Promise<void>;
 }
@@ -117,7 +117,12 @@ export class Documents<K extends DocumentKind> {
   /** The rows of these ids in their order, those that cannot be read too; what is gone is left out. */
   async opened(ids: readonly string[]): Promise<(Stored<Kinds[K]> | Unreadable)[]> {
     if (ids.length === 0) return [];
-    const rows = await this.db.selectFrom(this.table).selectAll().where('id', 'in', ids).execute();
+    const rows = await this.db
+      .selectFrom(this.table)
+      .selectAll()
+      .where('id', 'in', ids)
+      .where('deleted_at', 'is', null)
+      .execute();
     const byId = new Map(rows.map((row) => [row.id, row]));
     return ids.flatMap((id) => (byId.has(id) ? [this.open(byId.get(id)!)] : []));
   }
@@ -238,13 +243,14 @@ export class Documents<K extends DocumentKind> {
     to: string | null,
   ): Promise<void> {
     if (!this.o.along) return;
-    const { table, column } = this.o.along;
-    await whole
-      .updateTable(table)
-      .set({ deleted_at: to })
-      .where(column, '=', id)
-      .where('deleted_at', from === null ? 'is' : '=', from)
-      .execute();
+    const { tables, column } = this.o.along;
+    for (const table of tables)
+      await whole
+        .updateTable(table)
+        .set({ deleted_at: to })
+        .where(column, '=', id)
+        .where('deleted_at', from === null ? 'is' : '=', from)
+        .execute();
   }
 
   /**

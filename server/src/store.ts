@@ -38,7 +38,7 @@ const KEPT_DAYS = 30;
 /** Takes away for good what was deleted so long ago; a client's sessions and logged sets go along. */
 export async function forgetDeleted(db: Kysely<Tables>, now = new Date()): Promise<void> {
   const before = new Date(now.getTime() - KEPT_DAYS * 86_400_000).toISOString();
-  for (const table of ['sessions', 'clients', 'kits', 'schools'] as const)
+  for (const table of ['sessions', 'blocks', 'clients', 'kits', 'schools'] as const)
     await db.deleteFrom(table).where('deleted_at', '<', before).execute();
 }
 
@@ -46,42 +46,47 @@ export const todayUtc = (): string => new Date().toISOString().slice(0, 10);
 
 /** Everything the routes read and write. */
 export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
-  const sessionsOf = async (clientId: string): Promise<User[]> =>
-    (
-      await db
-        .selectFrom('sessions')
+  const ofClient = async (clientId: string): Promise<User[]> => {
+    const idsIn = async (kind: 'session' | 'block'): Promise<User[]> => {
+      const rows = await db
+        .selectFrom(`${kind}s` as const)
         .select('id')
         .where('client_id', '=', clientId)
         .where('deleted_at', 'is', null)
-        .execute()
-    ).map(({ id }) => ({ kind: 'session', id }));
+        .execute();
+      return rows.map(({ id }) => ({ kind, id }));
+    };
+    return [...(await idsIn('session')), ...(await idsIn('block'))];
+  };
   const clients = new Documents(db, 'client', today, {
-    users: sessionsOf,
-    along: { table: 'sessions', column: 'client_id' },
+    users: ofClient,
+    along: { tables: ['sessions', 'blocks'], column: 'client_id' },
   });
+  const hasClient = async ({ clientId }: { clientId: string }): Promise<void> => {
+    if ((await clients.text(clientId)) === null)
+      throw new Problem(400, 'invalid', 'There is no client with this id.', 'document.clientId');
+  };
   const kits = new Documents(db, 'kit', today, { users: (id) => usersOfKit(db, id) });
   const notebooks = new Documents(db, 'notebook', today);
   const schools = new Documents(db, 'school', today, { users: (id) => usersOfSchool(db, id) });
-  const sessions = new Documents(db, 'session', today, {
-    check: async (s) => {
-      if ((await clients.text(s.clientId)) === null)
-        throw new Problem(400, 'invalid', 'There is no client with this id.', 'document.clientId');
-    },
-  });
+  const sessions = new Documents(db, 'session', today, { check: hasClient });
+  const blocks = new Documents(db, 'block', today, { check: hasClient });
   return {
     clients,
     kits,
     notebooks,
     schools,
     sessions,
+    blocks,
     sets: new Sets(db, today),
     db,
-    /** Gyms, notebooks and schools that are no documents any more; clients and sessions tell theirs in their lists. */
+    /** Gyms, notebooks, schools and blocks that are no documents any more; clients and sessions tell theirs in their lists. */
     async unreadable(): Promise<Unreadable[]> {
       return [
         ...(await kits.unreadable()),
         ...(await notebooks.unreadable()),
         ...(await schools.unreadable()),
+        ...(await blocks.unreadable()),
       ];
     },
     /** What was deleted and can still be brought back, the last first. */
@@ -89,6 +94,7 @@ export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
       const rows = await sql<Deleted>`
         select 'client' as kind, id, name, deleted_at as deletedAt from clients where deleted_at is not null
         union all select 'session', id, title, deleted_at from sessions where deleted_at is not null
+        union all select 'block', id, title, deleted_at from blocks where deleted_at is not null
         union all select 'kit', id, json_extract(document, '$.name'), deleted_at from kits where deleted_at is not null
         union all select 'school', id, json_extract(document, '$.name'), deleted_at from schools where deleted_at is not null
         order by deletedAt desc limit 500`.execute(db);
@@ -96,7 +102,7 @@ export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
     },
     /** The rows were written by somebody else. */
     forget(): void {
-      for (const documents of [clients, kits, notebooks, schools, sessions]) documents.forget();
+      for (const documents of [clients, kits, notebooks, schools, sessions, blocks]) documents.forget();
     },
     /** The coach's own schools that can be read, as sessions are judged by them. */
     async ownSchools(): Promise<School[]> {

@@ -244,6 +244,10 @@ class Measuring {
     });
   }
 
+  one(p: PlacedDay): Measured | null {
+    return this.day(p).measured;
+  }
+
   weeks(days: readonly PlacedDay[]): MeasuredWeek[] {
     const measured = days.map((p) => this.day(p));
     const last = days.at(-1)?.date ?? this.block.startsOn;
@@ -269,3 +273,7 @@ export function measureBlock(
     verdicts: measuring.verdicts,
   };
 }
+
+/** One day of a block by itself, as its week has it; null where it has no session. */
+export const measureDay = (block: TrainingBlock, context: BlockContext, p: PlacedDay): Measured | null =>
+  new Measuring(block, context).one(p);

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import ical from 'node-ical';
+import ical, { type VEvent } from 'node-ical';
 import { measureBlock } from '../block/measuring';
 import { blockContext, sampleBlock, sound } from '../block/pages';
 import { placed } from '../block/placing';
@@ -15,7 +15,7 @@ const SPAN = ['2026-01-01', '2027-12-31'] as const;
 
 /** Whole days as node-ical (a parser of its own, independent of the writer) sees them. */
 const parsed = (text: string) =>
-  Object.values(ical.sync.parseICS(text)).filter((e): e is ical.VEvent => e?.type === 'VEVENT');
+  Object.values(ical.sync.parseICS(text)).filter((e): e is VEvent => e?.type === 'VEVENT');
 const plain = (d: Date): string =>
   `${d.getFullYear()}-${String(d.getMonth() + 1).padStart(2, '0')}-${String(d.getDate()).padStart(2, '0')}`;
 

@@ -1,3 +1,4 @@
+import type { Due } from '../block/due';
 import type { Client } from '../session/client';
 import type { Session } from '../session/document';
 import type { Need } from '../session/needs';
@@ -28,6 +29,17 @@ export interface ClientBrief extends Pick<
   revision: number;
   updatedAt: string;
   needs: Need[];
+  /** What a block has for today; null without one under way. */
+  due: Due | null;
+}
+
+/** What lists say of a block. */
+export interface BlockBrief {
+  id: string;
+  title: string;
+  startsOn: string;
+  endsOn: string;
+  client: { id: string; name: string };
 }
 
 /** What the list of sessions says of one. */

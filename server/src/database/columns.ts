@@ -1,3 +1,5 @@
+import { trainingBlockSchema } from '@drimbo/core/block/document';
+import { endsOn } from '@drimbo/core/block/placing';
 import type { DocumentKind } from '@drimbo/core/formats/steps';
 import { statuses } from '@drimbo/core/session/document';
 
@@ -38,6 +40,16 @@ const byKind: Record<DocumentKind, (raw: Raw) => Record<string, string | number>
   kit: () => ({}),
   notebook: () => ({}),
   school: () => ({}),
+  block: (raw) => {
+    const { success, data } = trainingBlockSchema.safeParse(raw);
+    return {
+      client_id: textIn(raw, 'clientId'),
+      title: textIn(raw, 'title'),
+      title_key: folded(textIn(raw, 'title')),
+      starts_on: textIn(raw, 'startsOn'),
+      ends_on: success ? endsOn(data) : '',
+    };
+  },
 };
 
 /**

@@ -31,6 +31,12 @@ const briefIndexes = [
   ),
 ];
 
+const blockIndexes = [
+  'create index blocks_of_client on blocks (client_id, deleted_at, ends_on desc, id)',
+  'create index blocks_in_order on blocks (ends_on desc, id, client_id, title_key, deleted_at) where deleted_at is null',
+  'create index blocks_deleted on blocks (deleted_at) where deleted_at is not null',
+];
+
 const PORTION = 500;
 
 /** Fills the columns of rows that were there before them, a portion at a time. */
@@ -157,6 +163,17 @@ export const migrations: Record<string, Migration> = {
       await sql
         .raw('create index schools_deleted on schools (deleted_at) where deleted_at is not null')
         .execute(db);
+    },
+  },
+  '008-blocks': {
+    async up(db: Kysely<unknown>) {
+      let table = documents(db, 'blocks')
+        .addColumn('deleted_at', 'text')
+        .addColumn('client_id', 'text', (c) => c.notNull().references('clients.id').onDelete('cascade'));
+      for (const column of ['title', 'title_key', 'starts_on', 'ends_on'])
+        table = table.addColumn(column, 'text', (c) => c.notNull().defaultTo('')) as typeof table;
+      await table.execute();
+      for (const index of blockIndexes) await sql.raw(index).execute(db);
     },
   },
 };

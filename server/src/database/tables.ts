@@ -33,6 +33,15 @@ export interface SessionRow extends DocumentRow {
   emphasis: Generated<string>;
 }
 
+export interface BlockRow extends DocumentRow {
+  client_id: string;
+  title: Generated<string>;
+  title_key: Generated<string>;
+  /** Its first and its last day, with what came between. */
+  starts_on: Generated<string>;
+  ends_on: Generated<string>;
+}
+
 /** One set somebody did. This is the table that grows. */
 export interface PerformedSetRow {
   id: string;
@@ -58,7 +67,8 @@ export interface Tables {
   sessions: SessionRow;
   notebooks: DocumentRow;
   schools: DocumentRow;
+  blocks: BlockRow;
   performed_sets: PerformedSetRow;
 }
 
-export type DocumentTable = 'clients' | 'kits' | 'sessions' | 'notebooks' | 'schools';
+export type DocumentTable = 'clients' | 'kits' | 'sessions' | 'notebooks' | 'schools' | 'blocks';

@@ -1,17 +1,14 @@
-import { appraiseAtOnce, type Context } from '@drimbo/core';
 import { schools } from '@drimbo/core/schools/schools';
-import { repSeconds } from '@drimbo/core/session/effort';
 import type { Block, Session, WarmupItem } from '@drimbo/core/session/document';
 import { emptySession, singleBlock } from '@drimbo/core/session/starting';
 import { lineFromTyped, readTypedLine } from '@drimbo/core/shorthand/typed-line';
-import { evidenceOf } from '@drimbo/core/log/performed-set';
-import type { LiftRecord } from '@drimbo/core/strength/evidence';
 import type { Kysely } from 'kysely';
-import type { PerformedSetRow, Tables } from '../database/tables';
-import { setOf } from '../sets';
+import type { Tables } from '../database/tables';
 import { makeStore } from '../store';
+import { demoBlocks } from './blocks';
 import { demoClients } from './clients';
 import { demoKits } from './kits';
+import { lived } from './living';
 import { demoSessions, type TypedSession } from './sessions';
 
 function blocksOf(typed: TypedSession): Block[] {
@@ -44,40 +41,6 @@ function warmupOf(typed: TypedSession): WarmupItem[] {
   }));
 }
 
-/** What somebody would have done of this session: the planned loads, a rep more or less here and there. */
-function performed(typed: TypedSession, id: string, session: Session, context: Context): PerformedSetRow[] {
-  const rows: PerformedSetRow[] = [];
-  appraiseAtOnce(session, context).lines.forEach((m, at) => {
-    let sequence = 0;
-    for (const set of m.sets) {
-      const loadKg = set.kg ?? typed.found?.[at] ?? null;
-      if (loadKg === null) continue;
-      const wobble = (at + sequence) % 3 === 2 ? -1 : 0;
-      const reps = Math.max(
-        1,
-        (set.expectedReps ?? Math.round((set.target.reps.lo + set.target.reps.hi) / 2)) + wobble,
-      );
-      rows.push({
-        id: `${id}-${at + 1}-${sequence + 1}`,
-        client_id: session.clientId,
-        session_id: id,
-        line_id: m.id,
-        set_index: sequence,
-        movement: m.movement.id,
-        rig: JSON.stringify(m.rig),
-        done_on: session.date!,
-        load_kg: loadKg,
-        reps,
-        reserve: Math.min(5, Math.round(set.target.reserve)),
-        tired: Number(Math.min(0.6, set.loss).toFixed(3)),
-        rep_s: repSeconds(m.line.tempo),
-      });
-      sequence += 1;
-    }
-  });
-  return rows;
-}
-
 /**
  * Fills an empty database with the Boathouse: kits, clients, sessions, logged sets; all of it or nothing.
  * False when it is not empty.
@@ -95,9 +58,8 @@ async function fill(db: Kysely<Tables>, now: Date): Promise<boolean> {
   for (const [id, client] of Object.entries(clients))
     await store.clients.create(id, store.clients.schema.parse(client));
 
-  const logs = new Map<string, LiftRecord[]>();
-  const byAge = [...demoSessions].sort((a, b) => (b.days ?? 0) - (a.days ?? 0));
-  for (const typed of byAge) {
+  const sessions = new Map<string, Session>();
+  for (const typed of demoSessions) {
     const client = clients[typed.client]!;
     const document = store.sessions.schema.parse({
       ...emptySession({
@@ -110,21 +72,22 @@ async function fill(db: Kysely<Tables>, now: Date): Promise<boolean> {
       }),
       spotter: typed.spotter ?? false,
       status: typed.status,
-      date: typed.days === undefined ? null : before(typed.days),
       warmup: warmupOf(typed),
       blocks: blocksOf(typed),
     });
+    sessions.set(typed.id, document);
     await store.sessions.create(typed.id, document);
-    if (typed.status !== 'finished') continue;
-    const logged = logs.get(typed.client) ?? [];
-    const rows = performed(typed, typed.id, document, {
-      client,
-      kit: demoKits[client.kitId]!,
-      logged,
-      todayIso: document.date!,
-    });
-    if (rows.length > 0) await db.insertInto('performed_sets').values(rows).execute();
-    logs.set(typed.client, [...logged, ...rows.flatMap((row) => evidenceOf(setOf(row)) ?? [])]);
+  }
+  const today = before(0);
+  for (const told of demoBlocks(today)) {
+    const client = clients[told.block.clientId]!;
+    const { block, done, sets } = lived(told, { client, kits: demoKits, sessions, today });
+    for (const [id, session] of done) await store.sessions.create(id, store.sessions.schema.parse(session));
+    for (let at = 0; at < sets.length; at += PORTION)
+      await db.insertInto('performed_sets').values(sets.slice(at, at + PORTION)).execute();
+    await store.blocks.create(told.id, store.blocks.schema.parse(block));
   }
   return true;
 }
+
+const PORTION = 400;

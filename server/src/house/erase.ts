@@ -9,6 +9,7 @@ import { notFound } from '../problem';
 export async function eraseClient(db: Kysely<Tables>, id: string): Promise<void> {
   await db.transaction().execute(async (whole) => {
     await whole.deleteFrom('performed_sets').where('client_id', '=', id).execute();
+    await whole.deleteFrom('blocks').where('client_id', '=', id).execute();
     await whole.deleteFrom('sessions').where('client_id', '=', id).execute();
     const { numDeletedRows } = await whole.deleteFrom('clients').where('id', '=', id).executeTakeFirst();
     if (numDeletedRows === 0n) throw notFound('client');

@@ -1,3 +1,4 @@
+import type { TrainingBlock } from '@drimbo/core/block/document';
 import { entryAt, HOUSE_FILE, houseSchema, type HouseEntry } from '@drimbo/core/formats/house';
 import { documentSchemas } from '@drimbo/core/formats/opening';
 import type { DocumentKind } from '@drimbo/core/formats/steps';
@@ -29,7 +30,7 @@ type Entry = HouseEntry & { file: ZippedFile };
 
 /** What others lean on comes first. */
 const turn = (entry: Entry): number =>
-  ['house', 'kit', 'school', 'client', 'notebook', 'session', 'sets', 'other'].indexOf(
+  ['house', 'kit', 'school', 'client', 'notebook', 'session', 'block', 'sets', 'other'].indexOf(
     entry.is === 'document' ? entry.kind : entry.is,
   );
 
@@ -119,13 +120,13 @@ class Taking {
     const document = read.is;
     if (this.tooFarAhead(path, document)) return;
     if (kind === 'client') this.clients.add(id);
-    if (kind === 'session') {
-      const { clientId } = document as Session;
+    if (kind === 'session' || kind === 'block') {
+      const { clientId } = document as Session | TrainingBlock;
       if (!(await this.hasClient(clientId))) {
         this.refuse(path, 'clientId', 'there is no client with this id, neither here nor in the file');
         return;
       }
-      this.owners.set(id, clientId);
+      if (kind === 'session') this.owners.set(id, clientId);
     }
     const row = await this.db
       .selectFrom(`${kind}s` as const)

@@ -11,6 +11,7 @@ export const readMe = ({ written, client, counts }: House): string =>
     'kits/         a JSON document each: what stands in a gym',
     'schools/      a JSON document each: the coach’s own rule sets',
     'sessions/     a JSON document each, and the same as text to read or to type in again',
+    'blocks/       a JSON document each: splits, weeks, days and what came between',
     'notebooks/    own movements, cues, templates and what is hidden',
     'sets/         what was lifted, a table for each client: CSV as in RFC 4180, UTF-8, loads in kg',
     'schemas/      JSON Schema (2020-12) of the documents',

@@ -63,6 +63,7 @@ async function chosen(db: Kysely<Tables>, client: string | null): Promise<Record
       session: await idsOf(db, 'session'),
       notebook: await idsOf(db, 'notebook'),
       school: await idsOf(db, 'school'),
+      block: await idsOf(db, 'block'),
     };
   const sessions = await db
     .selectFrom('sessions')
@@ -71,15 +72,25 @@ async function chosen(db: Kysely<Tables>, client: string | null): Promise<Record
     .where('deleted_at', 'is', null)
     .orderBy('id')
     .execute();
+  const blocks = await db
+    .selectFrom('blocks')
+    .select(['id', 'document'])
+    .where('client_id', '=', client)
+    .where('deleted_at', 'is', null)
+    .orderBy('id')
+    .execute();
   const own = await db.selectFrom('clients').select('kit_id').where('id', '=', client).executeTakeFirst();
   const named = new Set([own?.kit_id, ...sessions.map((s) => s.kit_id)]);
-  const judging = new Set(sessions.map((s) => /"school":"([^"]+)"/.exec(s.document)?.[1]));
+  const judging = new Set(
+    [...sessions, ...blocks].map((d) => /"school":"([^"]+)"/.exec(d.document)?.[1]),
+  );
   return {
     client: [client],
     kit: (await idsOf(db, 'kit')).filter((id) => named.has(id)),
     session: sessions.map((s) => s.id),
     notebook: [],
     school: (await idsOf(db, 'school')).filter((id) => judging.has(id)),
+    block: blocks.map((b) => b.id),
   };
 }
 
@@ -157,6 +168,7 @@ export async function writeHouse(
         kits: ids.kit.length,
         schools: ids.school.length,
         sessions: ids.session.length,
+        blocks: ids.block.length,
         notebooks: ids.notebook.length,
         sets: await countSets(one, client),
       };

@@ -2,7 +2,7 @@ import { needsOf } from '@drimbo/core/session/needs';
 import { Router } from 'express';
 import { z } from 'zod';
 import type { Tasks } from '../house/tasks';
-import { briefsOf, clientsAsked, clientsPage, namesOf } from '../lists';
+import { blockBriefs, briefsOf, clientsAsked, clientsPage, namesOf } from '../lists';
 import { checked, Problem } from '../problem';
 import type { Store } from '../store';
 import { documentRoutes } from './documents';
@@ -20,7 +20,9 @@ export function clientRoutes(store: Store, today: () => string, tasks?: Tasks): 
     const client = await store.clients.get(request.params.id);
     const briefs = (await briefsOf(store.db, [client.id])).get(client.id)!;
     const logged = await store.logged(client.id);
-    response.json({ ...client, sessions: briefs, logged, needs: needsOf(client.document, briefs, today()) });
+    const blocks = await blockBriefs(store.db, client.id);
+    const needs = needsOf(client.document, briefs, today());
+    response.json({ ...client, sessions: briefs, blocks, logged, needs });
   });
   /** Takes a client away for good; the name says that this one is meant. */
   router.post('/:id/erase', async (request, response) => {

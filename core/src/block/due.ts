@@ -1,0 +1,41 @@
+import type { TrainingBlock } from './document';
+import { endsOn, placed } from './placing';
+
+/** What a roster says of a client's block. */
+export interface Due {
+  block: string;
+  title: string;
+  /** The training day of today; null for a day off. */
+  today: { name: string; session: string | null; isDone: boolean } | null;
+  /** The next one after today. */
+  next: { name: string; date: string } | null;
+  /** The last days that were planned and not done, oldest first. */
+  open: { name: string; date: string }[];
+}
+
+/** A planned day is asked after for so many days. */
+const ASKED_DAYS = 7;
+
+/** What a block has for a day; null where it is over or has not begun by the next week. */
+export function dueOf(id: string, block: TrainingBlock, todayIso: string): Due | null {
+  const days = placed(block);
+  if (endsOn(block, days) < todayIso) return null;
+  const training = (of: string) => block.days.find((d) => d.id === of)!;
+  const told = (p: (typeof days)[number]) => ({ name: training(p.training).name, date: p.date });
+  const here = days.find((p) => p.date === todayIso && p.state !== 'left out');
+  const next = days.find((p) => p.date > todayIso && p.state === 'planned');
+  const does = here && training(here.training).does;
+  return {
+    block: id,
+    title: block.title,
+    today: here
+      ? {
+          name: training(here.training).name,
+          session: here.session ?? (does?.is === 'session' ? does.session : null),
+          isDone: here.state === 'done',
+        }
+      : null,
+    next: next ? told(next) : null,
+    open: days.filter((p) => p.state === 'planned' && p.date < todayIso).slice(-ASKED_DAYS).map(told),
+  };
+}

@@ -1,0 +1,152 @@
+import { nearestLoad } from '../kit/fitting';
+import { choicesOf } from '../loads/prescribe';
+import type { Measured, MeasuredLine } from '../measure/model';
+import type { FamilyId, Movement } from '../movements/model';
+import type { Rig } from '../movements/rig';
+import { repSeconds } from '../session/effort';
+import { maxOverLoad, repsAtLoad } from '../strength/formulas';
+import { maxOf, movedShare } from '../strength/max';
+import { daysFrom } from '../units/dates';
+import { Chance } from './chance';
+
+/** Somebody made up whose strength nobody sees: what a log is simulated from. */
+export interface Lifter {
+  seed: string;
+  /** Bench max on the day it begins, kg; the other lifts follow from it but for what is their own. */
+  benchKg: number;
+  begins: string;
+  /** Change of the max a week at the start, on the logarithm; it fades as weeks go by. */
+  gain: number;
+  /** Standard deviations: of the day's form, and of the repetitions by which reserve is misjudged. */
+  form: number;
+  judging: number;
+  massKg: number;
+  /** Movements this one is better or worse at than the bench says, as a factor. */
+  talents?: Readonly<Record<string, number>>;
+}
+
+/** One set as it went. */
+export interface Lifted {
+  lineId: string;
+  setIndex: number;
+  loadKg: number;
+  reps: number;
+  reserve: number;
+  tired: number;
+  repS: number;
+}
+
+/** How much single lifts differ from what the bench says of them; how a gain fades, weeks. Own estimates. */
+const OWN_TALENT = 0.05;
+const FADES = 30;
+/** What a hard set takes off the form of the next days, and in how many days that is gone to a third. Own estimates. */
+const TOLL = 0.0008;
+const GONE_DAYS = 2.5;
+
+/** What moves in a dip, beside the bench. Own estimate. */
+const DIP_PER_BENCH = 1.15;
+/** A set this far from its reserve, or from its range, has the next one a step heavier or lighter. Common practice. */
+const TOO_EASY = 3;
+
+/** Max as a share of the bench, as the coach says loads, for families nothing is known to borrow for. Own estimate. */
+const SHARES: Partial<Record<FamilyId, number>> = {
+  press: 0.5,
+  overhead: 0.4,
+  fly: 0.17,
+  raise: 0.1,
+  rear: 0.11,
+  triceps: 0.33,
+  guest: 0.3,
+  corrective: 0.07,
+};
+
+/** A life under the bar: each day is lifted in turn, and every set leaves something behind for the next. */
+export class Life {
+  private readonly chance: Chance;
+  private toll = 0;
+  private last: string;
+
+  constructor(private readonly lifter: Lifter) {
+    this.chance = new Chance(lifter.seed);
+    this.last = lifter.begins;
+  }
+
+  /** What really is there on a day when fresh, everything that moves, kg: the figure a max is an estimate of. */
+  hiddenMax(movement: Movement, rig: Rig, date: string): number {
+    const { lifter } = this;
+    const weeks = Math.max(0, daysFrom(lifter.begins, date) / 7);
+    const benchKg = lifter.benchKg * Math.exp(lifter.gain * FADES * (1 - Math.exp(-weeks / FADES)));
+    const one = { rig: {}, date, reps: 1, reserve: 0, kind: 'test' as const };
+    const records = [
+      { ...one, movement: 'barbell-press', loadKg: benchKg },
+      { ...one, movement: 'dip', loadKg: Math.max(0, DIP_PER_BENCH * benchKg - lifter.massKg) },
+    ];
+    const max = maxOf(movement, rig, {
+      massKg: lifter.massKg,
+      records,
+      todayIso: date,
+      formula: 'median',
+      unit: 'kg',
+    });
+    const talent = lifter.talents?.[movement.id] ?? 1;
+    const own = movement.id === 'barbell-press' ? 1 : Math.exp(new Chance(`${lifter.seed} ${movement.id}`).normal(OWN_TALENT));
+    return talent * own * (max.basis === 'calibrate' ? (SHARES[movement.family] ?? 0.2) * benchKg : max.kg);
+  }
+
+  /** Does a session on a day as it is measured for then; sets without a load find theirs. Days go forward only. */
+  lift({ lines, context }: Measured, date: string): Lifted[] {
+    const { lifter, chance } = this;
+    this.toll *= Math.exp(-Math.max(0, daysFrom(this.last, date)) / GONE_DAYS);
+    this.last = date;
+    const form = Math.exp(chance.normal(lifter.form)) * (1 - Math.min(0.05, this.toll));
+    const lifted: Lifted[] = [];
+    for (const m of lines) {
+      if (m.movement.prepares !== undefined) continue;
+      const hidden = this.hiddenMax(m.movement, m.rig, date) * form;
+      const bodyKg = movedShare(m.movement, m.rig) * lifter.massKg;
+      const found = foundLoad(m, hidden, bodyKg, context.kit);
+      let steps = 0;
+      m.sets.forEach((set, setIndex) => {
+        const loadKg = stepped(m, set.kg ?? found, set.target.loadOf ? 0 : steps, context.kit);
+        if (loadKg === null || set.target.holdS !== undefined || loadKg + bodyKg <= 0) return;
+        const able = repsAtLoad(hidden * (1 - set.loss), loadKg + bodyKg, 'median') / m.pace;
+        const { reps: range, reserve, open, toFailure } = set.target;
+        const felt = able - reserve + chance.normal(lifter.judging);
+        const whole = Math.floor(Math.max(0, able));
+        const wanted = toFailure || open ? whole : Math.max(Math.min(range.lo, whole), Math.min(range.hi, Math.floor(felt)));
+        const reps = Math.max(0, Math.min(100, whole, wanted));
+        const left = Math.round(able - reps + chance.normal(lifter.judging / 2));
+        lifted.push({
+          lineId: m.id,
+          setIndex,
+          loadKg,
+          reps,
+          reserve: Math.max(0, Math.min(10, left)),
+          tired: Number(Math.min(0.6, set.loss).toFixed(3)),
+          repS: repSeconds(m.line.tempo),
+        });
+        if (left - reserve >= TOO_EASY && reps >= range.hi) steps += 1;
+        else if (reps < range.lo - 1) steps -= 1;
+        this.toll += TOLL;
+      });
+    }
+    return lifted;
+  }
+}
+
+/** A load so many steps of the kit heavier or lighter. */
+function stepped(m: MeasuredLine, kg: number | null, steps: number, kit: Measured['context']['kit']): number | null {
+  const choices = choicesOf(kit, m.movement);
+  if (kg === null || steps === 0 || !choices || choices.length === 0) return kg;
+  const { index } = nearestLoad(choices, kg);
+  return choices[Math.max(0, Math.min(choices.length - 1, index + steps))]!.kg;
+}
+
+/** The load a first set comes to where nothing is known: the one nearest to what the range asks for. */
+function foundLoad(m: MeasuredLine, hiddenKg: number, bodyKg: number, kit: Measured['context']['kit']): number | null {
+  const choices = choicesOf(kit, m.movement);
+  const [set] = m.sets;
+  if (!choices || choices.length === 0 || !set) return null;
+  const wish = hiddenKg / maxOverLoad((set.target.reps.lo + set.target.reserve) * m.pace, 'median') - bodyKg;
+  return nearestLoad(choices, Math.max(0, wish)).load.kg;
+}

@@ -1,0 +1,81 @@
+import type { TrainingBlock } from '@drimbo/core/block/document';
+import { frozenSession, madeOf } from '@drimbo/core/block/making';
+import { measureDay } from '@drimbo/core/block/measuring';
+import { placed } from '@drimbo/core/block/placing';
+import type { Kit } from '@drimbo/core/kit/kit';
+import { Life } from '@drimbo/core/lifter/lifter';
+import type { Client } from '@drimbo/core/session/client';
+import type { Session } from '@drimbo/core/session/document';
+import type { LiftRecord } from '@drimbo/core/strength/evidence';
+import type { PerformedSetRow } from '../database/tables';
+import type { DemoBlock } from './blocks';
+
+interface World {
+  client: Client;
+  kits: Readonly<Record<string, Kit>>;
+  sessions: ReadonlyMap<string, Session>;
+  today: string;
+}
+
+/** A block lived through up to today. */
+interface Lived {
+  block: TrainingBlock;
+  /** The sessions of the days that are done, as they were, by id. */
+  done: [id: string, session: Session][];
+  sets: PerformedSetRow[];
+}
+
+/** Lives a block day by day until yesterday: each session as its week had it then, lifted by the simulated lifter. */
+export function lived({ id: blockId, block: told, lifter }: DemoBlock, world: World): Lived {
+  const life = new Life({ ...lifter, massKg: world.client.massKg });
+  const sessions = Object.fromEntries(world.sessions);
+  const logged: LiftRecord[] = [];
+  const result: Lived = { block: told, done: [], sets: [] };
+  const first = world.client.name.split(' ')[0]!.toLowerCase();
+  for (const p of placed(told)) {
+    if (p.date >= world.today || p.state !== 'planned') continue;
+    const context = { client: world.client, kits: world.kits, sessions, logged: [...logged], todayIso: p.date };
+    const measured = measureDay(told, context, p);
+    if (!measured) {
+      result.block = { ...result.block, ...madeOf(result.block, p, null, p.date).block };
+      continue;
+    }
+    const lifted = life.lift(measured, p.date);
+    const id = `${first}-done-${result.done.length + 1}`;
+    const found = new Map(lifted.map((l) => [l.lineId, l.loadKg]));
+    result.done.push([id, frozenSession(measured, p.date, found)]);
+    result.block = { ...result.block, ...madeOf(result.block, p, id, p.date).block };
+    const lines = new Map(measured.lines.map((m) => [m.id, m]));
+    lifted.forEach((l, at) => {
+      const m = lines.get(l.lineId)!;
+      if (l.reps > 0)
+        logged.push({
+          movement: m.movement.id,
+          rig: m.rig,
+          date: p.date,
+          loadKg: l.loadKg,
+          reps: l.reps,
+          reserve: l.reserve,
+          kind: 'set',
+          tired: l.tired,
+          repS: l.repS,
+        });
+      result.sets.push({
+        id: `${blockId}-${p.day}-${at + 1}`,
+        client_id: told.clientId,
+        session_id: id,
+        line_id: l.lineId,
+        set_index: l.setIndex,
+        movement: m.movement.id,
+        rig: JSON.stringify(m.rig),
+        done_on: p.date,
+        load_kg: l.loadKg,
+        reps: l.reps,
+        reserve: l.reserve,
+        tired: l.tired,
+        rep_s: l.repS,
+      });
+    });
+  }
+  return result;
+}

@@ -1,0 +1,25 @@
+import { sessionsIn } from '@drimbo/core/block/document';
+import { Router } from 'express';
+import { blockBriefs } from '../lists';
+import type { Store } from '../store';
+import { documentRoutes } from './documents';
+
+/** Blocks: briefs of all, and one with everything it is judged against. */
+export function blockRoutes(store: Store): Router {
+  const router = Router();
+  router.get('/', async (_request, response) => {
+    response.json(await blockBriefs(store.db, null));
+  });
+  /** A block with its client, the sessions it names and what was logged. Sessions that are gone are left out. */
+  router.get('/:id/file', async (request, response) => {
+    const block = await store.blocks.get(request.params.id);
+    const client = await store.clients.get(block.document.clientId);
+    const sessions = (await store.sessions.opened(sessionsIn(block.document))).filter((s) => 'document' in s);
+    response.json({ block, client, sessions, logged: await store.logged(client.id, MOST_LOGGED) });
+  });
+  router.use(documentRoutes(store.blocks));
+  return router;
+}
+
+/** Sets of about a year. */
+const MOST_LOGGED = 3000;
