@@ -1,11 +1,9 @@
-import type { TrainingBlock } from '@drimbo/core/block/document';
-import { dueOf, type Due } from '@drimbo/core/block/due';
-import { documentSchemas } from '@drimbo/core/formats/opening';
-import type { BlockBrief, ClientBrief, Found, Page, SessionListed, Unreadable } from '@drimbo/core/formats/lists';
+import type { ClientBrief, Found, Page, SessionListed, Unreadable } from '@drimbo/core/formats/lists';
 import { statuses, type Session } from '@drimbo/core/session/document';
 import { needsOf, type SessionBrief } from '@drimbo/core/session/needs';
 import { sql, type Kysely, type RawBuilder } from 'kysely';
 import { z } from 'zod';
+import { dueIn } from './block-lists';
 import { folded } from './database/columns';
 import type { Tables } from './database/tables';
 import type { Documents } from './documents';
@@ -118,60 +116,6 @@ export async function briefsOf(
     found.get(client_id)!.push({ ...rest, status: statuses[status_rank]!, date: day || null });
   return found;
 }
-
-/** A block out of its row; null where it cannot be read: the page Data tells of it. */
-function read(document: string): TrainingBlock | null {
-  try {
-    return documentSchemas.block.parse(JSON.parse(document));
-  } catch {
-    return null;
-  }
-}
-
-/** Of each of these clients the block under way, with what it has for today. */
-async function dueIn(
-  db: Kysely<Tables>,
-  clientIds: readonly string[],
-  today: string,
-): Promise<Map<string, Due>> {
-  const found = new Map<string, Due>();
-  if (clientIds.length === 0) return found;
-  const rows = await db
-    .selectFrom('blocks')
-    .select(['id', 'client_id', 'document'])
-    .where('client_id', 'in', clientIds)
-    .where('deleted_at', 'is', null)
-    .where('ends_on', '>=', today)
-    .orderBy('starts_on', 'desc')
-    .execute();
-  for (const { id, client_id, document } of rows) {
-    const block = read(document);
-    const due = block && dueOf(id, block, today);
-    if (due) found.set(client_id, due);
-  }
-  return found;
-}
-
-/** The blocks of the house, or of one client: those that end last first. */
-export async function blockBriefs(db: Kysely<Tables>, client: string | null): Promise<BlockBrief[]> {
-  let query = db
-    .selectFrom('blocks')
-    .innerJoin('clients', 'clients.id', 'blocks.client_id')
-    .select(['blocks.id', 'title', 'starts_on', 'ends_on', 'client_id', 'clients.name'])
-    .where('blocks.deleted_at', 'is', null);
-  if (client !== null) query = query.where('client_id', '=', client);
-  const rows = await query.orderBy('ends_on', 'desc').orderBy('blocks.id').limit(MOST_BLOCKS).execute();
-  return rows.map(({ id, title, starts_on, ends_on, client_id, name }) => ({
-    id,
-    title,
-    startsOn: starts_on,
-    endsOn: ends_on,
-    client: { id: client_id, name },
-  }));
-}
-
-/** Lists of blocks are no longer than this. */
-const MOST_BLOCKS = 500;
 
 /** One page of the roster, each with what the client needs next. */
 export async function clientsPage(

@@ -16,6 +16,8 @@ const Sessions = lazy(() =>
 const Designer = lazy(() =>
   import('./screens/designer/designer').then((m) => ({ default: m.DesignerScreen })),
 );
+const Blocks = lazy(() => import('./screens/blocks/blocks').then((m) => ({ default: m.BlocksScreen })));
+const BlockPage = lazy(() => import('./screens/blocks/block').then((m) => ({ default: m.BlockScreen })));
 const Movements = lazy(() =>
   import('./screens/movements/list').then((m) => ({ default: m.MovementsScreen })),
 );
@@ -103,6 +105,7 @@ function Frame(): ReactNode {
         <nav aria-label="Main">
           <NavLink to="/clients">Clients</NavLink>
           <NavLink to="/sessions">Sessions</NavLink>
+          <NavLink to="/blocks">Blocks</NavLink>
           <NavLink to="/movements">Movements</NavLink>
           <NavLink to="/loads">Loads</NavLink>
           <NavLink to="/kit">Kit</NavLink>
@@ -130,6 +133,8 @@ export function App(): ReactNode {
         <Route index element={<Navigate to="/clients" replace />} />
         <Route path="/clients" element={<Clients />} />
         <Route path="/clients/:id" element={<Client />} />
+        <Route path="/blocks" element={<Blocks />} />
+        <Route path="/blocks/:id" element={<BlockPage />} />
         <Route path="/movements" element={<Movements />} />
         <Route path="/movements/compare" element={<Compare />} />
         <Route path="/movements/model" element={<Model />} />

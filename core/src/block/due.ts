@@ -39,3 +39,28 @@ export function dueOf(id: string, block: TrainingBlock, todayIso: string): Due |
     open: days.filter((p) => p.state === 'planned' && p.date < todayIso).slice(-ASKED_DAYS).map(told),
   };
 }
+
+/** A day that lies ahead, as a client's page lists it. */
+export interface PlannedDay {
+  block: string;
+  name: string;
+  date: string;
+  session: string | null;
+  light: boolean;
+}
+
+/** The next days of a block, those of today first. */
+export const plannedIn = (id: string, block: TrainingBlock, todayIso: string, most: number): PlannedDay[] =>
+  placed(block)
+    .filter((p) => p.state === 'planned' && p.date >= todayIso)
+    .slice(0, most)
+    .map((p) => {
+      const training = block.days.find((d) => d.id === p.training)!;
+      return {
+        block: id,
+        name: training.name,
+        date: p.date,
+        session: p.session ?? (training.does.is === 'session' ? training.does.session : null),
+        light: p.light || (block.weeks[p.week]?.light ?? false),
+      };
+    });

@@ -119,10 +119,12 @@ const inOrder = (a: PlacedDay, b: PlacedDay): number => a.date.localeCompare(b.d
 export function placed(block: TrainingBlock): PlacedDay[] {
   const done = block.made.filter((m) => m.on !== null);
   const isDone = new Set(done.map((m) => m.day));
-  const open = byPattern(block).filter((p) => !isDone.has(p.day));
+  // Done days count where they were put: what came between them moves the days after, too.
+  const all = byPattern(block);
   const events = [...block.life].sort((a, b) => a.from.localeCompare(b.from));
   const away = events.filter(takesDays);
-  for (const event of events) answered(open, event, block, away);
+  for (const event of events) answered(all, event, block, away);
+  const open = all.filter((p) => !isDone.has(p.day));
   const byHand = new Map(block.moved.map((m) => [m.day, m.to]));
   const made = new Map(block.made.map((m) => [m.day, m]));
   for (const p of open) {

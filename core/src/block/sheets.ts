@@ -107,7 +107,7 @@ function barsOf(d: MeasuredDay): ScoreBar[] {
     const set = m?.sets[e.index];
     if (!m || !set) return [];
     const { reserve } = countedAs(m, set, measured.school);
-    return [{ startS: e.startS, endS: e.endS, voice: m.voice, effort: Math.max(0.25, 1 - reserve / 6) }];
+    return [{ startS: e.startS, endS: e.endS, voice: m.voice, effort: Math.max(0.4, 1 - reserve / 8) }];
   });
 }
 

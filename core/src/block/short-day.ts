@@ -67,7 +67,7 @@ export const parts = [
     id: 'back',
     name: 'Back',
     said: ['lats', 'lat', 'upper back', 'rows', 'pull'],
-    credits: { retractors: 1, deltRear: 0.5, biceps: 0.5 },
+    credits: { retractors: 1, deltRear: 0.3, biceps: 0.5 },
     mass: 1.2,
   },
   {

@@ -25,7 +25,7 @@ interface ToldBlock {
 
 const WEEKS_BEHIND = 12;
 const rest: string[] = [];
-const pull = { name: 'Pull', short: 'back 10 hard, rear delt 3 medium, biceps 4 medium' };
+const pull = { name: 'Pull', short: 'back 10 hard, biceps 4 medium, rotators 2 easy' };
 const legs = { name: 'Legs', short: 'quads 8 hard, hamstrings 6 hard, calves 4 medium' };
 const turns = ['push-a', 'push-b'];
 

@@ -1,6 +1,6 @@
 import { sessionsIn } from '@drimbo/core/block/document';
 import { Router } from 'express';
-import { blockBriefs } from '../lists';
+import { blockBriefs } from '../block-lists';
 import type { Store } from '../store';
 import { documentRoutes } from './documents';
 

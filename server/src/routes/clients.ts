@@ -2,7 +2,8 @@ import { needsOf } from '@drimbo/core/session/needs';
 import { Router } from 'express';
 import { z } from 'zod';
 import type { Tasks } from '../house/tasks';
-import { blockBriefs, briefsOf, clientsAsked, clientsPage, namesOf } from '../lists';
+import { blockBriefs, plannedFor } from '../block-lists';
+import { briefsOf, clientsAsked, clientsPage, namesOf } from '../lists';
 import { checked, Problem } from '../problem';
 import type { Store } from '../store';
 import { documentRoutes } from './documents';
@@ -21,8 +22,9 @@ export function clientRoutes(store: Store, today: () => string, tasks?: Tasks): 
     const briefs = (await briefsOf(store.db, [client.id])).get(client.id)!;
     const logged = await store.logged(client.id);
     const blocks = await blockBriefs(store.db, client.id);
+    const planned = await plannedFor(store.db, client.id, today());
     const needs = needsOf(client.document, briefs, today());
-    response.json({ ...client, sessions: briefs, blocks, logged, needs });
+    response.json({ ...client, sessions: briefs, blocks, planned, logged, needs });
   });
   /** Takes a client away for good; the name says that this one is meant. */
   router.post('/:id/erase', async (request, response) => {

@@ -29,7 +29,7 @@ export const allAnew = (): Promise<void> => queryClient.invalidateQueries();
 /** What tells of sessions and clients is asked for anew; documents that are open stay. */
 export const listsAnew = async (): Promise<void> => {
   await Promise.all(
-    ['sessions', 'roster', 'client', 'deleted'].map((key) =>
+    ['sessions', 'roster', 'client', 'blocks', 'deleted'].map((key) =>
       queryClient.invalidateQueries({ queryKey: [key] }),
     ),
   );

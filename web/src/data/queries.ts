@@ -1,4 +1,5 @@
-import type { ClientBrief, Found, Page, SessionListed, Unreadable } from '@drimbo/core/formats/lists';
+import type { BlockBrief, ClientBrief, Found, Page, SessionListed, Unreadable } from '@drimbo/core/formats/lists';
+import type { PlannedDay } from '@drimbo/core/block/due';
 import type { Kit } from '@drimbo/core/kit/kit';
 import type { School, SchoolDocument } from '@drimbo/core/schools/document';
 import type { Client } from '@drimbo/core/session/client';
@@ -20,6 +21,8 @@ export interface Stored<T> {
 export interface ClientFile extends Stored<Client> {
   sessions: SessionBrief[];
   needs: Need[];
+  blocks: BlockBrief[];
+  planned: PlannedDay[];
   logged: LiftRecord[];
 }
 

@@ -230,7 +230,7 @@ function turnedAway(a: MeasuredDay, b: MeasuredDay, same: readonly MeasuredLine[
   if (pairs.length < needed) return [];
   return [
     {
-      label: `${listed(pairs.map(({ m, entry }) => `${entry.name.toLowerCase()} in place of ${m.name.toLowerCase()}`))} on ${b.training.name}`,
+      label: `Put ${listed(pairs.map(({ m, entry }) => `${entry.name.toLowerCase()} in place of ${m.name.toLowerCase()}`))} on ${b.training.name}`,
       change: () =>
         onlySession(followed(b)!, {
           do: 'all',

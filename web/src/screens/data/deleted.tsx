@@ -16,6 +16,7 @@ const kinds: Record<Row['kind'], string> = {
   client: 'Client',
   session: 'Session',
   kit: 'Gym',
+  block: 'Block',
   school: 'School',
 };
 

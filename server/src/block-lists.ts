@@ -1,0 +1,84 @@
+import type { TrainingBlock } from '@drimbo/core/block/document';
+import { dueOf, plannedIn, type Due, type PlannedDay } from '@drimbo/core/block/due';
+import type { BlockBrief } from '@drimbo/core/formats/lists';
+import { documentSchemas } from '@drimbo/core/formats/opening';
+import type { Kysely } from 'kysely';
+import type { Tables } from './database/tables';
+
+/** A block out of its row; null where it cannot be read: the page Data tells of it. */
+function read(document: string): TrainingBlock | null {
+  try {
+    return documentSchemas.block.parse(JSON.parse(document));
+  } catch {
+    return null;
+  }
+}
+
+/** Of each of these clients the block under way, with what it has for today. */
+export async function dueIn(
+  db: Kysely<Tables>,
+  clientIds: readonly string[],
+  today: string,
+): Promise<Map<string, Due>> {
+  const found = new Map<string, Due>();
+  if (clientIds.length === 0) return found;
+  const rows = await db
+    .selectFrom('blocks')
+    .select(['id', 'client_id', 'document'])
+    .where('client_id', 'in', clientIds)
+    .where('deleted_at', 'is', null)
+    .where('ends_on', '>=', today)
+    .orderBy('starts_on', 'desc')
+    .execute();
+  for (const { id, client_id, document } of rows) {
+    const block = read(document);
+    const due = block && dueOf(id, block, today);
+    if (due) found.set(client_id, due);
+  }
+  return found;
+}
+
+/** The next days of a client over all blocks under way. */
+export async function plannedFor(
+  db: Kysely<Tables>,
+  clientId: string,
+  today: string,
+  most = 6,
+): Promise<PlannedDay[]> {
+  const rows = await db
+    .selectFrom('blocks')
+    .select(['id', 'document'])
+    .where('client_id', '=', clientId)
+    .where('deleted_at', 'is', null)
+    .where('ends_on', '>=', today)
+    .execute();
+  return rows
+    .flatMap(({ id, document }) => {
+      const block = read(document);
+      return block ? plannedIn(id, block, today, most) : [];
+    })
+    .sort((a, b) => a.date.localeCompare(b.date))
+    .slice(0, most);
+}
+
+/** The blocks of the house, or of one client: those that end last first. */
+export async function blockBriefs(db: Kysely<Tables>, client: string | null): Promise<BlockBrief[]> {
+  let query = db
+    .selectFrom('blocks')
+    .innerJoin('clients', 'clients.id', 'blocks.client_id')
+    .select(['blocks.id', 'title', 'starts_on', 'ends_on', 'client_id', 'clients.name'])
+    .where('blocks.deleted_at', 'is', null);
+  if (client !== null) query = query.where('client_id', '=', client);
+  const rows = await query.orderBy('ends_on', 'desc').orderBy('blocks.id').limit(MOST_BLOCKS).execute();
+  return rows.map(({ id, title, starts_on, ends_on, client_id, name }) => ({
+    id,
+    title,
+    startsOn: starts_on,
+    endsOn: ends_on,
+    client: { id: client_id, name },
+  }));
+}
+
+/** Lists of blocks are no longer than this. */
+const MOST_BLOCKS = 500;
+

@@ -1,0 +1,237 @@
+import { daysFrom } from '@drimbo/core/units/dates';
+import { placed } from '@drimbo/core/block/placing';
+import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { styled } from 'styled-components';
+import { api } from '../../data/api';
+import { blocksAnew, useBlockFile } from '../../data/blocks';
+import { useKits, useSchools } from '../../data/queries';
+import { ink, size } from '../../look/theme';
+import { Ask } from '../../parts/ask';
+import { Blank } from '../../parts/blank';
+import { Button } from '../../parts/button';
+import { Failed } from '../../parts/failed';
+import { Sheet, SheetHead } from '../../parts/sheet';
+import { Tabs } from '../../parts/tabs';
+import { TextField } from '../../parts/text-field';
+import { tell } from '../../parts/toast';
+import { useNotebook } from '../../state/notebook';
+import { useBlock, type OpenedBlock } from '../../state/use-block';
+import { isTyping } from '../designer/keys';
+import { Conflict } from '../shared/conflict';
+import { tellDeleted } from '../shared/undo-delete';
+import { DayPane } from './day-pane';
+import { Findings } from './findings';
+import { Grid } from './grid';
+import { MovementsTable } from './movements-table';
+import { WeekPane } from './week-pane';
+import { dayWords, sheetsOf } from './words';
+
+const Settings = lazy(() => import('./settings').then((m) => ({ default: m.Settings })));
+const LifeDialog = lazy(() => import('./life-dialog').then((m) => ({ default: m.LifeDialog })));
+const CalendarDialog = lazy(() => import('./calendar-dialog').then((m) => ({ default: m.CalendarDialog })));
+
+const Page = styled.div`
+  max-width: 1920px;
+  margin: 0 auto;
+  padding: 10px 16px 32px;
+  display: grid;
+  gap: 10px;
+  > header {
+    > :first-child {
+      width: min(320px, 100%);
+    }
+    display: flex;
+    flex-wrap: wrap;
+    align-items: end;
+    gap: 6px 12px;
+  }
+  .state {
+    flex: 1;
+    color: ${ink.soft};
+    font-size: ${size.fine};
+    padding-bottom: 7px;
+  }
+  .panes {
+    display: grid;
+    grid-template-columns: minmax(0, 1.75fr) minmax(300px, 1fr);
+    gap: 10px;
+    align-items: start;
+  }
+  @media (max-width: 900px) {
+    .panes {
+      grid-template-columns: minmax(0, 1fr);
+    }
+  }
+`;
+
+type Tab = 'week' | 'day' | 'movements' | 'settings';
+
+/** The week of today within a block, or the nearest one. */
+const weekOf = (startsOn: string, today: string, weeks: number): number =>
+  Math.max(0, Math.min(weeks - 1, Math.floor(daysFrom(startsOn, today) / 7)));
+
+function Desk({ opened, id }: { opened: OpenedBlock; id: string }): ReactNode {
+  const desk = useBlock(opened);
+  const { block, appraisal, context, undo, redo } = desk;
+  const go = useNavigate();
+  const [tab, setTab] = useState<Tab>('week');
+  const [week, setWeek] = useState(() => weekOf(block.startsOn, context.todayIso, block.weeks.length));
+  const [day, setDay] = useState<number | null>(null);
+  const [asking, setAsking] = useState<'life' | 'calendar' | null>(null);
+  const sheets = useMemo(() => (appraisal ? sheetsOf(appraisal) : null), [appraisal]);
+  useEffect(() => {
+    document.title = `${block.title} · Drimbo`;
+  }, [block.title]);
+  useEffect(() => {
+    const keys = (e: KeyboardEvent): void => {
+      if (isTyping(e.target) || e.altKey) return;
+      const key = e.key.toLowerCase();
+      if ((e.ctrlKey || e.metaKey) && key === 'z') {
+        e.preventDefault();
+        (e.shiftKey ? redo : undo)();
+      } else if ((e.ctrlKey || e.metaKey) && key === 'y') {
+        e.preventDefault();
+        redo();
+      }
+    };
+    window.addEventListener('keydown', keys);
+    return () => window.removeEventListener('keydown', keys);
+  }, [undo, redo]);
+  const toWeek = (to: number): void => {
+    setWeek(to);
+    setTab('week');
+  };
+  const toDay = (to: number): void => {
+    setDay(to);
+    setTab('day');
+    const found = placed(block).find((p) => p.day === to);
+    if (found) setWeek(weekOf(block.startsOn, found.date, appraisal?.weeks.length ?? block.weeks.length));
+  };
+  const remove = (): void => {
+    api
+      .get<{ revision: number }>(`/blocks/${id}`)
+      .then(({ revision }) => api.remove(`/blocks/${id}?revision=${revision}`))
+      .then(async () => {
+        await blocksAnew();
+        tellDeleted({ kind: 'block', id, name: block.title });
+        void go(`/clients/${block.clientId}`);
+      })
+      .catch((error: Error) => tell(`The block was not deleted: ${error.message}`));
+  };
+  const sheet = day === null ? undefined : sheets?.get(day);
+  return (
+    <Page>
+      <header>
+        <TextField
+          label="Block"
+          value={block.title}
+          maxLength={120}
+          onChange={(title) => title.trim() !== '' && desk.take({ block: { title }, sessions: [] }, 'name the block')}
+        />
+        <span className="state">
+          <Link to={`/clients/${block.clientId}`}>{context.client.name}</Link>, {dayWords(block.startsOn)} to{' '}
+          {appraisal ? dayWords(appraisal.endsOn) : '…'}.{' '}
+          <span role="status" data-testid="save-state">
+            {desk.says}
+          </span>
+        </span>
+        <Button onPress={() => setAsking('life')}>Something comes between…</Button>
+        <Button onPress={() => setAsking('calendar')}>Calendar…</Button>
+        <Button kind="quiet" isDisabled={desk.canUndo === null} onPress={undo} aria-label={`Undo ${desk.canUndo ?? ''}`}>
+          Undo
+        </Button>
+        <Button kind="quiet" isDisabled={desk.canRedo === null} onPress={redo} aria-label={`Redo ${desk.canRedo ?? ''}`}>
+          Redo
+        </Button>
+        <Ask
+          asks={`Delete “${block.title}”?`}
+          does="Delete the block"
+          keeps="Keep it"
+          onYes={remove}
+          kind="quiet"
+          about={<p>Its sessions stay. For thirty days the block can be brought back, on the page Data.</p>}
+        >
+          Delete…
+        </Ask>
+      </header>
+      <Conflict conflict={desk.conflict} unit={context.client.unit} />
+      <Suspense fallback={null}>
+        {asking === 'life' && <LifeDialog desk={desk} close={() => setAsking(null)} />}
+        {asking === 'calendar' && <CalendarDialog desk={desk} id={id} close={() => setAsking(null)} />}
+      </Suspense>
+      <Sheet>
+        <SheetHead style={{ paddingBottom: 2 }}>
+          <h2>Weeks across, days down</h2>
+          <span>in each day its sets and top load; drag a day, or Space and arrows</span>
+        </SheetHead>
+        <Grid desk={desk} week={week} onWeek={toWeek} day={day} onDay={toDay} />
+      </Sheet>
+      <div className="panes">
+        <Sheet style={{ minHeight: 220, display: 'flex', flexDirection: 'column' }}>
+          <Tabs<Tab>
+            label="About this block"
+            value={tab}
+            onChange={setTab}
+            tabs={[
+              {
+                id: 'week',
+                name: `Week ${week + 1}`,
+                shows: () =>
+                  appraisal?.weeks[week] ? (
+                    <div style={{ paddingTop: 10 }}>
+                      <WeekPane week={appraisal.weeks[week]!} today={context.todayIso} onDay={toDay} />
+                    </div>
+                  ) : (
+                    <p style={{ padding: 12, color: ink.soft }}>Measuring…</p>
+                  ),
+              },
+              {
+                id: 'day',
+                name: sheet ? sheet.name : 'Day',
+                shows: () =>
+                  sheet ? (
+                    <div style={{ paddingTop: 10 }}>
+                      <DayPane desk={desk} sheet={sheet} />
+                    </div>
+                  ) : (
+                    <p style={{ padding: 12, color: ink.soft }}>Press a day to see what its week makes of it.</p>
+                  ),
+              },
+              { id: 'movements', name: 'Movements', shows: () => <MovementsTable desk={desk} /> },
+              { id: 'settings', name: 'Split, weeks, progression', shows: () => <Settings desk={desk} /> },
+            ]}
+          />
+        </Sheet>
+        <Sheet>
+          <SheetHead>
+            <h2>Review of the weeks to come</h2>
+            <span>{appraisal ? appraisal.findings.filter((f) => f.dismissed === null).length : ''}</span>
+          </SheetHead>
+          <Findings desk={desk} onWeek={toWeek} />
+        </Sheet>
+      </div>
+    </Page>
+  );
+}
+
+/** The block at a glance: every day of every week, what the weeks give, and what speaks against them. */
+export function BlockScreen(): ReactNode {
+  const { id = '' } = useParams();
+  const file = useBlockFile(id);
+  const kits = useKits();
+  const notebook = useNotebook();
+  const schools = useSchools();
+  const all = [file, kits, notebook, schools];
+  const error = all.find((q) => q.error)?.error;
+  const opened = useMemo(
+    (): OpenedBlock | null =>
+      file.data && kits.data && notebook.data && schools.data
+        ? { file: file.data, kits: kits.data, notebook: notebook.data.document, schools: schools.data }
+        : null,
+    [file.data, kits.data, notebook.data, schools.data],
+  );
+  if (error) return <Failed what="This block cannot be opened" error={error} again={() => all.forEach((q) => void q.refetch())} />;
+  if (!opened) return <Blank title="Opening the block…" />;
+  return <Desk key={id} opened={opened} id={id} />;
+}

@@ -1,0 +1,199 @@
+import { eventsOf, dayChanges, sayLife, type DayChange } from '@drimbo/core/block/life';
+import type { BlockChange } from '@drimbo/core/block/model';
+import { endsOn } from '@drimbo/core/block/placing';
+import { measureBlock } from '@drimbo/core/block/measuring';
+import { writeCalendar } from '@drimbo/core/formats/calendar';
+import { byTitle, CalendarError, readBack, readCalendar, type CalendarEntry } from '@drimbo/core/formats/calendar-reading';
+import { dayOfUid } from '@drimbo/core/formats/calendar';
+import { daysAfter } from '@drimbo/core/units/dates';
+import { useMemo, useState, type ReactNode } from 'react';
+import { styled } from 'styled-components';
+import { api } from '../../data/api';
+import { newId, type Stored } from '../../data/queries';
+import { savesDone } from '../../data/pending-saves';
+import { saveFile } from '../../data/save-file';
+import { ink, size } from '../../look/theme';
+import { Button } from '../../parts/button';
+import { CheckBox } from '../../parts/check-box';
+import { Dialog, DialogFeet } from '../../parts/dialog';
+import { FileDrop } from '../../parts/file-drop';
+import { RadioGroup } from '../../parts/radio-group';
+import type { TrainingBlock } from '@drimbo/core/block/document';
+import type { BlockDesk } from '../../state/use-block';
+import { dayWords } from './words';
+
+const Body = styled.div`
+  display: grid;
+  gap: 12px;
+  font-size: ${size.small};
+  ul {
+    list-style: none;
+    padding: 0;
+    margin: 0;
+    max-height: 190px;
+    overflow: auto;
+  }
+  li {
+    border-top: 1px solid ${ink.hush};
+    padding: 3px 0;
+  }
+  .soft {
+    color: ${ink.soft};
+  }
+`;
+
+const Changes = ({ changes }: { changes: readonly DayChange[] }): ReactNode => (
+  <ul aria-label="What changes">
+    {changes.map((c) => (
+      <li key={c.day}>
+        <b>{c.name}</b> {dayWords(c.from)} {c.says}
+        {c.to !== null && c.to !== c.from && ` to ${dayWords(c.to)}`}
+      </li>
+    ))}
+    {changes.length === 0 && <li className="soft">No day changes.</li>}
+  </ul>
+);
+
+/** Days away out of somebody's calendar: which entries count, and what happens to the days that fall on them. */
+function Away({
+  desk,
+  entries,
+  onTake,
+}: {
+  desk: BlockDesk;
+  entries: readonly CalendarEntry[];
+  onTake: (change: BlockChange) => void;
+}): ReactNode {
+  const { block } = desk;
+  const titles = useMemo(() => byTitle(entries), [entries]);
+  const [chosen, setChosen] = useState<readonly string[]>(() => titles.map((t) => t.title));
+  const [then, setThen] = useState<'catch up' | 'leave out' | 'move'>('catch up');
+  const change = useMemo(() => {
+    const days = titles.filter((t) => chosen.includes(t.title)).flatMap((t) => t.days);
+    const nameOn = (day: string): string =>
+      titles.find((t) => chosen.includes(t.title) && t.days.includes(day))?.title ?? '';
+    const events = eventsOf(
+      days.filter((d) => d >= desk.context.todayIso),
+      (from, to) => ({ id: newId('life'), what: 'shift', from, to, then, note: nameOn(from).slice(0, 160) }),
+      (day) => daysAfter(day, 1),
+    );
+    // A calendar read again takes the place of the shifts read before, from today on.
+    const before = block.life.filter((e) => e.what !== 'shift' || e.to < desk.context.todayIso);
+    return sayLife({ ...block, life: before }, events.slice(0, 200 - before.length));
+  }, [titles, chosen, then, block, desk.context.todayIso]);
+  const changes = useMemo(() => dayChanges(block, { ...block, ...change.block }), [block, change]);
+  return (
+    <>
+      <div role="group" aria-label="Entries that are days away">
+        {titles.map((t) => (
+          <CheckBox
+            key={t.title}
+            isOn={chosen.includes(t.title)}
+            onChange={(on) => setChosen(on ? [...chosen, t.title] : chosen.filter((c) => c !== t.title))}
+          >
+            {t.title}: {t.days.length} {t.days.length === 1 ? 'day' : 'days'}, the first {dayWords(t.days[0]!)}
+          </CheckBox>
+        ))}
+      </div>
+      <RadioGroup
+        label="Training days that fall on them"
+        isRow
+        value={then}
+        options={[
+          { value: 'catch up', words: 'catch up on days off' },
+          { value: 'leave out', words: 'are left out' },
+          { value: 'move', words: 'move everything after them' },
+        ]}
+        onChange={setThen}
+      />
+      <Changes changes={changes} />
+      <DialogFeet>
+        <Button kind="strong" isDisabled={chosen.length === 0} onPress={() => onTake(change)}>
+          Keep
+        </Button>
+      </DialogFeet>
+    </>
+  );
+}
+
+interface Read {
+  name: string;
+  entries: CalendarEntry[];
+  isOurs: boolean;
+}
+
+/** The block as a calendar file, its own one read back, and a client's shifts read from theirs. */
+export function CalendarDialog({ desk, id, close }: { desk: BlockDesk; id: string; close: () => void }): ReactNode {
+  const { block, context } = desk;
+  const [read, setRead] = useState<Read | null>(null);
+  const [wrong, setWrong] = useState('');
+  const write = async (): Promise<void> => {
+    await savesDone(`block ${id}`);
+    const { revision } = await api.get<Stored<TrainingBlock>>(`/blocks/${id}`);
+    const measured = measureBlock(block, { ...context, sessions: desk.sessions });
+    const stamp = new Date().toISOString().replace(/\.\d+Z$/, 'Z');
+    const name = block.title.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'block';
+    saveFile(`${name}.ics`, writeCalendar([{ id, revision, measured }], stamp), 'text/calendar');
+  };
+  const take = async (file: File): Promise<void> => {
+    setWrong('');
+    setRead(null);
+    try {
+      const entries = readCalendar(await file.text(), block.startsOn, daysAfter(endsOn(block), 60));
+      if (entries.length === 0) {
+        setWrong('No entry of this file lies within the block.');
+        return;
+      }
+      setRead({ name: file.name, entries, isOurs: entries.some((e) => dayOfUid(e.uid)?.blockId === id) });
+    } catch (error) {
+      setWrong(error instanceof CalendarError ? error.message : `The file cannot be read: ${(error as Error).message}`);
+    }
+  };
+  const back = read?.isOurs ? readBack(block, id, read.entries) : null;
+  const moved: BlockChange | null = back && { block: { moved: back.moved }, sessions: [] };
+  const done = (change: BlockChange, says: string): void => {
+    desk.take(change, says);
+    close();
+  };
+  return (
+    <Dialog title="Calendar" isOpen onClose={close} widthPx={560}>
+      {() => (
+        <Body>
+          <div>
+            <Button
+              onPress={() => {
+                write().catch((error: Error) => setWrong(`The file cannot be written: ${error.message}`));
+              }}
+            >
+              Save as a calendar file
+            </Button>{' '}
+            <span className="soft">Every day with its session as text. A later file updates the days of an earlier one.</span>
+          </div>
+          <FileDrop accept=".ics,text/calendar" choose="Read a calendar file" onFile={(file) => void take(file)} />
+          <p className="soft">
+            This block’s own file, with days moved in a calendar; or the client’s shifts and trips, for days away.
+          </p>
+          {wrong && <p role="alert">{wrong}</p>}
+          {read && back && moved && (
+            <>
+              <p>
+                {read.name} is this block’s own: {back.changes.length} {back.changes.length === 1 ? 'day' : 'days'} put elsewhere
+                {back.done > 0 && `; ${back.done} done, which stay`}
+                {back.foreign > 0 && `; ${back.foreign} entries of something else`}.
+              </p>
+              <Changes changes={dayChanges(block, { ...block, ...moved.block })} />
+              <DialogFeet>
+                <Button kind="strong" isDisabled={back.changes.length === 0} onPress={() => done(moved, 'days moved in a calendar')}>
+                  Move the days
+                </Button>
+              </DialogFeet>
+            </>
+          )}
+          {read && !back && (
+            <Away desk={desk} entries={read.entries} onTake={(change) => done(change, 'days away from a calendar')} />
+          )}
+        </Body>
+      )}
+    </Dialog>
+  );
+}

@@ -1,0 +1,174 @@
+import type { BlockFinding, BlockFix } from '@drimbo/core/block/model';
+import { weeksText } from '@drimbo/core/block/words';
+import { groupNames, type GroupId } from '@drimbo/core/anatomy/regions';
+import { useState, type ReactNode } from 'react';
+import { Link } from 'react-router';
+import { styled } from 'styled-components';
+import { ink, size } from '../../look/theme';
+import { Button } from '../../parts/button';
+import { Mark } from '../../parts/mark';
+import { TextField } from '../../parts/text-field';
+import type { BlockDesk } from '../../state/use-block';
+import { groundWords } from '../rules/words';
+
+const List = styled.ul`
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  > li {
+    display: grid;
+    grid-template-columns: 18px minmax(0, 1fr);
+    padding: 7px 12px 8px 10px;
+    border-top: 1px solid ${ink.hush};
+    font-size: ${size.small};
+  }
+  h3 {
+    font-size: ${size.small};
+    font-weight: 650;
+    line-height: 1.3;
+  }
+  p {
+    font-size: 12.5px;
+    color: ${ink.soft};
+    line-height: 1.32;
+  }
+  .foot {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px;
+    margin-top: 5px;
+    align-items: center;
+  }
+  .ground {
+    font-size: ${size.fine};
+    color: ${ink.soft};
+    margin-left: auto;
+  }
+`;
+
+const signed = (n: number): string => `${n > 0 ? '+' : '−'}${Math.abs(Math.round(n * 2) / 2)}`;
+
+/** What a remedy of the week changes, as it stands on its button. */
+function effectWords({ effect }: BlockFix): string {
+  const dose = (Object.entries(effect.dose) as [GroupId, number][]).map(
+    ([g, by]) => `${groupNames[g].toLowerCase()} ${signed(by)}`,
+  );
+  const minutes = Math.round(effect.minutes);
+  return [...dose, ...(minutes === 0 ? [] : [`${signed(minutes)} min a week`])].join(', ');
+}
+
+function Aside({ finding, desk, onDone }: { finding: BlockFinding; desk: BlockDesk; onDone: () => void }): ReactNode {
+  const [reason, setReason] = useState('');
+  return (
+    <form
+      className="foot"
+      onSubmit={(e) => {
+        e.preventDefault();
+        const why = reason.trim();
+        if (why === '') return;
+        const { dismissed } = desk.block;
+        desk.take(
+          {
+            block: {
+              dismissed: [...dismissed.filter((d) => d.finding !== finding.key), { finding: finding.key, reason: why }],
+            },
+            sessions: [],
+          },
+          'set a finding aside',
+        );
+        onDone();
+      }}
+    >
+      <TextField
+        label="Why go on anyway"
+        labelPlace="unseen"
+        placeholder="Why go on anyway?"
+        autoFocus
+        value={reason}
+        maxLength={300}
+        onChange={setReason}
+      />
+      <Button small type="submit" isDisabled={reason.trim() === ''}>
+        Keep it
+      </Button>
+    </form>
+  );
+}
+
+function One({ finding: f, desk, onWeek }: { finding: BlockFinding; desk: BlockDesk; onWeek: (week: number) => void }): ReactNode {
+  const [asking, setAsking] = useState(false);
+  return (
+    <li data-rule={f.rule} style={{ opacity: f.dismissed === null ? 1 : 0.72 }}>
+      <Mark severity={f.severity} wordless />
+      <div>
+        <h3>{f.what}</h3>
+        <p>{f.why}</p>
+        {f.dismissed !== null && <p>Going on because: {f.dismissed}</p>}
+        <div className="foot">
+          {f.dismissed === null &&
+            f.fixes.map((fix) => (
+              <Button key={fix.label} small onPress={() => desk.take(fix.change, fix.label.toLowerCase())}>
+                {fix.label}
+                <span style={{ fontWeight: 420 }}>{effectWords(fix)}</span>
+              </Button>
+            ))}
+          {f.fixes.some((fix) => fix.effect.comes.length > 0) && (
+            <p style={{ flexBasis: '100%' }}>It brings: {f.fixes.flatMap((fix) => fix.effect.comes)[0]}</p>
+          )}
+          {f.dismissed === null ? (
+            <Button small kind="quiet" aria-expanded={asking} onPress={() => setAsking(!asking)}>
+              Set aside
+            </Button>
+          ) : (
+            <Button
+              small
+              kind="quiet"
+              onPress={() =>
+                desk.take(
+                  {
+                    block: { dismissed: desk.block.dismissed.filter((d) => d.finding !== f.key) },
+                    sessions: [],
+                  },
+                  'bring a finding back',
+                )
+              }
+            >
+              Bring back
+            </Button>
+          )}
+          <Button small kind="quiet" onPress={() => onWeek(f.weeks[0]!)}>
+            {weeksText(f.weeks)}
+          </Button>
+          <Link className="ground" to={`/rules/${f.rule}`}>
+            {groundWords[f.ground]}
+          </Link>
+        </div>
+        {asking && f.dismissed === null && <Aside finding={f} desk={desk} onDone={() => setAsking(false)} />}
+      </div>
+    </li>
+  );
+}
+
+/** What the rules of the week say of the weeks to come, with remedies that are edits of the block or its sessions. */
+export function Findings({ desk, onWeek }: { desk: BlockDesk; onWeek: (week: number) => void }): ReactNode {
+  const { appraisal, isLooking } = desk;
+  if (!appraisal) return <p style={{ padding: 12, color: ink.soft }}>Measuring every week…</p>;
+  const { findings } = appraisal;
+  return (
+    <>
+      <List aria-label="Findings">
+        {findings.map((f) => (
+          <One key={f.key} finding={f} desk={desk} onWeek={onWeek} />
+        ))}
+      </List>
+      {findings.length === 0 && (
+        <p style={{ padding: '6px 12px 12px', color: ink.soft }}>Nothing speaks against the weeks to come.</p>
+      )}
+      {isLooking && findings.length > 0 && (
+        <p role="status" style={{ padding: '4px 12px 10px', color: ink.soft, fontSize: size.fine }}>
+          Looking for remedies…
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,51 @@
+import { appraiseBlock, type BlockAppraisal } from '@drimbo/core/block/appraise-block';
+import { measureBlock } from '@drimbo/core/block/measuring';
+import { proposedRotations } from '@drimbo/core/block/rotating';
+import type { Rotation, TrainingBlock } from '@drimbo/core/block/document';
+import type { BlockContext, BlockFinding } from '@drimbo/core/block/model';
+import { blockRemedies } from '@drimbo/core/block/remedies';
+import type { Session } from '@drimbo/core/session/document';
+import { expose } from 'comlink';
+
+type Sessions = Readonly<Record<string, Session>>;
+let context: BlockContext | null = null;
+/** What is asked last counts; a search that is overtaken stops. */
+let turn = 0;
+
+const withSessions = (sessions: Sessions): BlockContext => ({ ...context!, sessions });
+
+const blocks = {
+  /** Everything a block is judged against but its sessions, which change with it. */
+  open(given: Omit<BlockContext, 'sessions'>): void {
+    context = { ...given, sessions: {} };
+  },
+  appraise(block: TrainingBlock, sessions: Sessions): BlockAppraisal {
+    turn += 1;
+    return appraiseBlock(block, withSessions(sessions));
+  },
+  /** The findings with their remedies, as they are found; null where something newer was asked for meanwhile. */
+  async remedies(
+    block: TrainingBlock,
+    sessions: Sessions,
+    tell: (found: BlockFinding[]) => void,
+  ): Promise<BlockFinding[] | null> {
+    const mine = (turn += 1);
+    const search = blockRemedies(block, withSessions(sessions));
+    for (let told = 0; ;) {
+      const step = search.next();
+      if (step.done) return step.value;
+      if (step.value.length > told) {
+        told = step.value.length;
+        tell([...step.value]);
+      }
+      await new Promise((resolve) => setTimeout(resolve));
+      if (turn !== mine) return null;
+    }
+  },
+  rotations(block: TrainingBlock, sessions: Sessions): Rotation[] {
+    return proposedRotations(measureBlock(block, withSessions(sessions)));
+  },
+};
+
+export type Blocks = typeof blocks;
+expose(blocks);
