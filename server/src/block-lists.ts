@@ -1,8 +1,8 @@
 import type { TrainingBlock } from '@drimbo/core/block/document';
 import { dueOf, plannedIn, type Due, type PlannedDay } from '@drimbo/core/block/due';
-import type { BlockBrief } from '@drimbo/core/formats/lists';
+import type { BlockBrief, Found } from '@drimbo/core/formats/lists';
 import { documentSchemas } from '@drimbo/core/formats/opening';
-import type { Kysely } from 'kysely';
+import { sql, type Kysely } from 'kysely';
 import type { Tables } from './database/tables';
 
 /** A block out of its row; null where it cannot be read: the page Data tells of it. */
@@ -82,3 +82,26 @@ export async function blockBriefs(db: Kysely<Tables>, client: string | null): Pr
 /** Lists of blocks are no longer than this. */
 const MOST_BLOCKS = 500;
 
+/** Blocks whose title, or whose client's name, has every one of these patterns. */
+export async function blocksNamed(
+  db: Kysely<Tables>,
+  patterns: readonly string[],
+  most: number,
+): Promise<Found['blocks']> {
+  let query = db
+    .selectFrom('blocks')
+    .innerJoin('clients', 'clients.id', 'blocks.client_id')
+    .select(['blocks.id', 'title', 'ends_on', 'client_id', 'clients.name'])
+    .where('blocks.deleted_at', 'is', null);
+  for (const pattern of patterns)
+    query = query.where(
+      sql<boolean>`(blocks.title_key like ${pattern} escape '\\' or clients.name_key like ${pattern} escape '\\')`,
+    );
+  const rows = await query.orderBy('ends_on', 'desc').orderBy('blocks.id').limit(most).execute();
+  return rows.map(({ id, title, ends_on, client_id, name }) => ({
+    id,
+    title,
+    endsOn: ends_on,
+    client: { id: client_id, name },
+  }));
+}

@@ -38,7 +38,13 @@ test('a block is kept, changed against its revision, listed, deleted and brought
   expect((await put(1)).status).toBe(409);
   const { body: list } = await ask().get('/api/blocks').set('Host', host);
   expect(list).toEqual([
-    { id: 'autumn', title: 'Winter', startsOn: '2026-11-30', endsOn: '2027-01-10', client: { id: 'c', name: 'Test client' } },
+    {
+      id: 'autumn',
+      title: 'Winter',
+      startsOn: '2026-11-30',
+      endsOn: '2027-01-10',
+      client: { id: 'c', name: 'Test client' },
+    },
   ]);
   expect((await ask().delete('/api/blocks/autumn?revision=2').set('Host', host)).status).toBe(204);
   expect((await ask().get('/api/blocks').set('Host', host)).body).toEqual([]);
@@ -49,7 +55,11 @@ test('its file brings the client, the sessions that are there and what was logge
   await create();
   await ask().delete('/api/sessions/b?revision=1').set('Host', host);
   const { body } = await ask().get('/api/blocks/autumn/file').set('Host', host);
-  expect([body.client.id, body.sessions.map((s: { id: string }) => s.id), body.logged]).toEqual(['c', ['a'], []]);
+  expect([body.client.id, body.sessions.map((s: { id: string }) => s.id), body.logged]).toEqual([
+    'c',
+    ['a'],
+    [],
+  ]);
 });
 
 test('a bad block is refused with its path and changes nothing; so is one of nobody', async () => {

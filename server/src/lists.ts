@@ -3,7 +3,7 @@ import { statuses, type Session } from '@drimbo/core/session/document';
 import { needsOf, type SessionBrief } from '@drimbo/core/session/needs';
 import { sql, type Kysely, type RawBuilder } from 'kysely';
 import { z } from 'zod';
-import { dueIn } from './block-lists';
+import { blocksNamed, dueIn } from './block-lists';
 import { folded } from './database/columns';
 import type { Tables } from './database/tables';
 import type { Documents } from './documents';
@@ -217,6 +217,7 @@ export async function found(db: Kysely<Tables>, search: string, most = 8): Promi
   const byId = new Map(rows.map((row) => [row.id, row]));
   return {
     clients: await namesOf(db, clients),
+    blocks: await blocksNamed(db, patternsOf(search), most),
     sessions: sessions.flatMap((id) => {
       const row = byId.get(id);
       return row

@@ -1,4 +1,5 @@
 import type { GroupId } from '../anatomy/regions';
+import type { LiftRecord } from '../strength/evidence';
 import { daysFrom } from '../units/dates';
 import type { MeasuredBlock, MeasuredWeek } from './model';
 
@@ -13,12 +14,20 @@ export function isReturning(
   week: number,
 ): boolean {
   if (week >= WEEKS_BACK) return false;
-  const last = context.logged
-    .map((r) => r.date)
-    .filter((d) => d < block.startsOn)
-    .sort()
-    .at(-1);
-  return last !== undefined && daysFrom(last, block.startsOn) > BREAK_DAYS;
+  const last = lastBefore(block.startsOn, context.logged);
+  return last !== null && daysFrom(last, block.startsOn) > BREAK_DAYS;
+}
+
+const remembered = new WeakMap<readonly LiftRecord[], { day: string; last: string | null }>();
+/** The day of the last set before a day; remembered for the same log. */
+function lastBefore(day: string, logged: readonly LiftRecord[]): string | null {
+  let known = remembered.get(logged);
+  if (known?.day !== day) {
+    let last: string | null = null;
+    for (const { date } of logged) if (date < day && (last === null || date > last)) last = date;
+    remembered.set(logged, (known = { day, last }));
+  }
+  return known.last;
 }
 
 /** The weekly band of a group: that of the school, less in the first year and after a break; half in a lighter week. */

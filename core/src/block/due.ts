@@ -36,7 +36,10 @@ export function dueOf(id: string, block: TrainingBlock, todayIso: string): Due |
         }
       : null,
     next: next ? told(next) : null,
-    open: days.filter((p) => p.state === 'planned' && p.date < todayIso).slice(-ASKED_DAYS).map(told),
+    open: days
+      .filter((p) => p.state === 'planned' && p.date < todayIso)
+      .slice(-ASKED_DAYS)
+      .map(told),
   };
 }
 

@@ -1,4 +1,5 @@
 import { groupCredit, groupIds, regionIds, type GroupId, type RegionId } from '../anatomy/regions';
+import { elsewhere } from '../choosing/elsewhere';
 import { isHard } from '../dose/dose';
 import { lineMovement } from '../measure/dress';
 import { clientSlope, expectedSlope } from '../measure/client-max';
@@ -8,6 +9,7 @@ import type { Measured } from '../measure/model';
 import { schoolOf, shareOf } from '../schools/schools';
 import type { School } from '../schools/document';
 import type { Session } from '../session/document';
+import { applyEdit } from '../session/edits';
 import { ahead, type Ahead } from '../strength/level-slope';
 import { daysAfter, daysFrom } from '../units/dates';
 import { phaseAt, weeksOf, type TrainingBlock } from './document';
@@ -118,6 +120,12 @@ class Measuring {
     this.days = new Days(o);
   }
 
+  /** A session in the gym of that day: what cannot be done there is swapped for what does its job. */
+  private in(session: Session, kitId: string, there: Context): Session {
+    if (kitId === session.kitId || !this.o.kits[kitId]) return session;
+    return applyEdit(session, elsewhere(session, there, kitId, there.kit));
+  }
+
   private planned(p: PlacedDay, id: string, session: Session): Measured {
     const { block, o } = this;
     const kitId = p.kitId ?? session.kitId;
@@ -130,7 +138,7 @@ class Measuring {
     if (!base) {
       const today = this.days.of(o.todayIso, kitId);
       const dressed = dressedFor(
-        { ...session, kitId },
+        this.in(session, kitId, today),
         rotations,
         phase,
         (l) => lineMovement(l, today).compound,

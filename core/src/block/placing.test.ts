@@ -154,6 +154,20 @@ test('a done day stays where and what it was, whatever happens to the rest', () 
   );
 });
 
+test('a day that was caught up with and falls ill again is moved, not caught up with once more', () => {
+  const life: LifeEvent[] = [
+    { id: 'a', what: 'shift', from: '2026-12-01', to: '2026-12-02', then: 'catch up', note: '' },
+    { id: 'b', what: 'sick', from: '2026-12-03', to: '2026-12-03', then: 'move', note: '' },
+  ];
+  const after = placed({ ...sampleBlock(), life });
+  expect(after.filter((p) => p.day <= 4).map((p) => p.date)).toEqual([
+    '2026-11-30',
+    '2026-12-10',
+    '2026-12-11',
+    '2026-12-12',
+  ]);
+});
+
 test('left out, lighter, in another gym: said once, shown before it is kept, taken back in one go', () => {
   const block = sampleBlock();
   const event = { id: 'e', what: 'sick' as const, from: '2026-12-01', to: '2026-12-01', note: '' };

@@ -92,8 +92,6 @@ function catchUp(open: PlacedDay[], event: LifeEvent, away: readonly LifeEvent[]
   }
 }
 
-const takesDays = ({ then }: LifeEvent): boolean => then === 'move' || then === 'catch up';
-
 function answered(
   open: PlacedDay[],
   event: LifeEvent,
@@ -122,7 +120,8 @@ export function placed(block: TrainingBlock): PlacedDay[] {
   // Done days count where they were put: what came between them moves the days after, too.
   const all = byPattern(block);
   const events = [...block.life].sort((a, b) => a.from.localeCompare(b.from));
-  const away = events.filter(takesDays);
+  // What lands on a later event that moves the rest is moved when its turn comes.
+  const away = events.filter((e) => e.then === 'catch up');
   for (const event of events) answered(all, event, block, away);
   const open = all.filter((p) => !isDone.has(p.day));
   const byHand = new Map(block.moved.map((m) => [m.day, m.to]));

@@ -7,7 +7,7 @@ import { review } from '../review/review';
 import { reserveText } from '../session/effort';
 import { schemeText } from '../session/schemes';
 import type { Verdict } from './double';
-import { partOf, shortDayText } from './short-day';
+import { shortDayText, type PartId } from './short-day';
 import type { Difficulty, MeasuredDay, ScoreBar } from './model';
 import type { PlacedDay } from './placing';
 
@@ -157,7 +157,7 @@ function shortBars({ training }: MeasuredDay): ScoreBar[] {
   }));
 }
 
-function voiceOf(part: Parameters<typeof partOf>[0]): ScoreBar['voice'] {
+function voiceOf(part: PartId): ScoreBar['voice'] {
   if (part === 'chest') return 'chest';
   if (part === 'triceps') return 'triceps';
   return part.endsWith('delt') ? 'shoulders' : 'helpers';

@@ -35,7 +35,8 @@ function lastDay(start: ICAL.Time, end: ICAL.Time): string {
 }
 
 const componentIn = (text: string): ICAL.Component => {
-  if (text.length > LONGEST) throw new CalendarError('This file is longer than two million letters: take a shorter span.');
+  if (text.length > LONGEST)
+    throw new CalendarError('This file is longer than two million letters: take a shorter span.');
   if (!/BEGIN:VCALENDAR/i.test(text))
     throw new CalendarError('This is no calendar file: it does not begin with BEGIN:VCALENDAR.');
   try {
@@ -43,7 +44,9 @@ const componentIn = (text: string): ICAL.Component => {
     const one = (Array.isArray(parsed) && Array.isArray(parsed[0]) ? parsed[0] : parsed) as string;
     return new ICAL.Component(one);
   } catch (error) {
-    throw new CalendarError(`The calendar file breaks off or is torn: ${error instanceof Error ? error.message : 'it cannot be read'}.`);
+    throw new CalendarError(
+      `The calendar file breaks off or is torn: ${error instanceof Error ? error.message : 'it cannot be read'}.`,
+    );
   }
 };
 
@@ -55,7 +58,8 @@ export function readCalendar(text: string, from: string, to: string): CalendarEn
   const found: CalendarEntry[] = [];
   const add = (entry: CalendarEntry): void => {
     if (entry.to < from || entry.from > to || !isDay(entry.from) || !isDay(entry.to)) return;
-    if (found.length >= MOST_ENTRIES) throw new CalendarError(`More than ${MOST_ENTRIES} entries in these days.`);
+    if (found.length >= MOST_ENTRIES)
+      throw new CalendarError(`More than ${MOST_ENTRIES} entries in these days.`);
     found.push(entry);
   };
   for (const part of componentIn(text).getAllSubcomponents('vevent')) {
@@ -75,7 +79,11 @@ export function readCalendar(text: string, from: string, to: string): CalendarEn
       continue;
     }
     const steps = event.iterator();
-    for (let next = steps.next(), n = 0; next && dayOf(next) <= to && n < MOST_ENTRIES; next = steps.next(), n += 1) {
+    for (
+      let next = steps.next(), n = 0;
+      next && dayOf(next) <= to && n < MOST_ENTRIES;
+      next = steps.next(), n += 1
+    ) {
       const { startDate, endDate } = event.getOccurrenceDetails(next);
       told(startDate, endDate);
     }

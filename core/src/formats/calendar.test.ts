@@ -43,7 +43,16 @@ test('lines are no longer than 75 octets and end with CR LF', () => {
 
 test('a change raises the sequence and keeps the ids; what is left out is cancelled', () => {
   const before = parsed(written(sampleBlock(3), 4));
-  const life = [{ id: 'e', what: 'sick' as const, from: '2026-12-01', to: '2026-12-01', then: 'leave out' as const, note: '' }];
+  const life = [
+    {
+      id: 'e',
+      what: 'sick' as const,
+      from: '2026-12-01',
+      to: '2026-12-01',
+      then: 'leave out' as const,
+      note: '',
+    },
+  ];
   const after = parsed(written(sampleBlock(3, { life }), 5));
   expect(after.map((e) => e.uid).sort()).toEqual(before.map((e) => e.uid).sort());
   expect(new Set(after.map((e) => Number(e.sequence)))).toEqual(new Set([5]));
@@ -67,12 +76,17 @@ test('read back unchanged it moves nothing; with days put elsewhere those move, 
 
 test('any block comes back from its calendar as it is, names with commas, bars and line breaks included', () => {
   fc.assert(
-    fc.property(fc.string({ minLength: 1, maxLength: 40 }), fc.integer({ min: 1, max: 5 }), fc.nat(6), (name, weeks, moved) => {
-      const days = sampleBlock(weeks).days.map((d) => ({ ...d, name }));
-      const block = sampleBlock(weeks, { days, moved: [{ day: 1, to: daysAfter('2026-12-01', moved) }] });
-      const read = readBack(block, 'autumn', readCalendar(written(block), ...SPAN));
-      expect([read.changes, read.foreign]).toEqual([[], 0]);
-    }),
+    fc.property(
+      fc.string({ minLength: 1, maxLength: 40 }),
+      fc.integer({ min: 1, max: 5 }),
+      fc.nat(6),
+      (name, weeks, moved) => {
+        const days = sampleBlock(weeks).days.map((d) => ({ ...d, name }));
+        const block = sampleBlock(weeks, { days, moved: [{ day: 1, to: daysAfter('2026-12-01', moved) }] });
+        const read = readBack(block, 'autumn', readCalendar(written(block), ...SPAN));
+        expect([read.changes, read.foreign]).toEqual([[], 0]);
+      },
+    ),
     { numRuns: 25 },
   );
 });
@@ -86,7 +100,11 @@ const one = (fields: Record<string, string>): string =>
 
 test('shifts with times take the days they reach into, as written, whatever the zone', () => {
   const text = shifts(
-    one({ 'DTSTART;TZID=Pacific/Kiritimati': '20261201T213000', 'DTEND;TZID=Pacific/Kiritimati': '20261202T073000', SUMMARY: 'Night' }) +
+    one({
+      'DTSTART;TZID=Pacific/Kiritimati': '20261201T213000',
+      'DTEND;TZID=Pacific/Kiritimati': '20261202T073000',
+      SUMMARY: 'Night',
+    }) +
       one({ DTSTART: '20261203T230000Z', DTEND: '20261204T000000Z', SUMMARY: 'Late' }) +
       one({ 'DTSTART;VALUE=DATE': '20261205', 'DTEND;VALUE=DATE': '20261207', SUMMARY: 'Course' }),
   );
@@ -99,7 +117,12 @@ test('shifts with times take the days they reach into, as written, whatever the 
 
 test('a rota that recurs is told day by day, without those taken out, within the days asked for', () => {
   const text = shifts(
-    one({ 'DTSTART;VALUE=DATE': '20261201', RRULE: 'FREQ=DAILY;INTERVAL=4', 'EXDATE;VALUE=DATE': '20261209', SUMMARY: 'Early' }),
+    one({
+      'DTSTART;VALUE=DATE': '20261201',
+      RRULE: 'FREQ=DAILY;INTERVAL=4',
+      'EXDATE;VALUE=DATE': '20261209',
+      SUMMARY: 'Early',
+    }),
   );
   expect(readCalendar(text, '2026-12-01', '2026-12-20').map((e) => e.from)).toEqual([
     '2026-12-01',

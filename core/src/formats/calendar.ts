@@ -32,12 +32,19 @@ export function dayOfUid(uid: string): { blockId: string; day: number } | null {
 /** What is done on a day, in lines that can be read on a phone. */
 function dayText({ measured, training, placed }: MeasuredDay, unit: 'kg' | 'lb'): string {
   if (!measured)
-    return training.does.is === 'short' ? shortDayText(training.does.work) : 'No session yet: ask your coach.';
+    return training.does.is === 'short'
+      ? shortDayText(training.does.work)
+      : 'No session yet: ask your coach.';
   const lines = measured.lines
     .filter((m) => m.movement.prepares === undefined)
     .map((m, i) => {
       const load = loadText(m, unit);
-      const parts = [schemeText(m.line.scheme), load, reserveWords(m.line), `rest ${durationWords(m.line.restS)}`];
+      const parts = [
+        schemeText(m.line.scheme),
+        load,
+        reserveWords(m.line),
+        `rest ${durationWords(m.line.restS)}`,
+      ];
       return `${i + 1}. ${m.name}${m.detail ? ` (${m.detail})` : ''}: ${parts.filter(Boolean).join(', ')}`;
     });
   return [
@@ -75,6 +82,7 @@ export function writeCalendar(blocks: readonly CalendarBlock[], stamp: string): 
   calendar.updatePropertyWithValue('prodid', PRODID);
   calendar.updatePropertyWithValue('calscale', 'GREGORIAN');
   for (const block of blocks)
-    for (const d of block.measured.weeks.flatMap((w) => w.days)) calendar.addSubcomponent(event(block, d, stamp));
+    for (const d of block.measured.weeks.flatMap((w) => w.days))
+      calendar.addSubcomponent(event(block, d, stamp));
   return `${calendar.toString()}\r\n`;
 }

@@ -54,6 +54,7 @@ export interface SessionListed extends Pick<Session, 'title' | 'status' | 'date'
 export interface Found {
   clients: { id: string; name: string }[];
   sessions: (Pick<Session, 'title' | 'status' | 'date'> & { id: string; client: string })[];
+  blocks: Pick<BlockBrief, 'id' | 'title' | 'client' | 'endsOn'>[];
 }
 
 /** A document that can be brought back until the day it is gone for good. */

@@ -27,7 +27,12 @@ function twelveWeeks(who: Lifter) {
   const logged: LiftRecord[] = [];
   for (let day = 0; day < 84; day += 3.5) {
     const date = daysAfter(who.begins, Math.floor(day));
-    const measured = measure(push, { ...sampleContext, client: { ...sampleClient, tests: [] }, logged: [...logged], todayIso: date });
+    const measured = measure(push, {
+      ...sampleContext,
+      client: { ...sampleClient, tests: [] },
+      logged: [...logged],
+      todayIso: date,
+    });
     for (const l of life.lift(measured, date)) {
       const m = measured.lines.find((x) => x.id === l.lineId)!;
       if (l.reps > 0)
@@ -58,7 +63,11 @@ test('what is estimated from the log lies within its band of what really is ther
     const { life, logged } = twelveWeeks({ ...lifter, seed });
     const today = daysAfter(lifter.begins, 84);
     const hidden = life.hiddenMax(bench, {}, today);
-    const max = clientMax(bench, {}, { ...sampleContext, client: { ...sampleClient, tests: [] }, logged, todayIso: today });
+    const max = clientMax(
+      bench,
+      {},
+      { ...sampleContext, client: { ...sampleClient, tests: [] }, logged, todayIso: today },
+    );
     if (max.basis === 'calibrate') throw new Error('nothing was logged');
     expect(Math.abs(Math.log(max.kg / hidden))).toBeLessThan(0.08);
     if (Math.abs(Math.log(max.kg / hidden)) < 2 * max.spread) within += 1;

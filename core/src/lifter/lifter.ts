@@ -5,7 +5,8 @@ import type { FamilyId, Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
 import { repSeconds } from '../session/effort';
 import { maxOverLoad, repsAtLoad } from '../strength/formulas';
-import { maxOf, movedShare } from '../strength/max';
+import { maxOf } from '../strength/max';
+import { movedShare } from '../strength/ratios';
 import { daysFrom } from '../units/dates';
 import { Chance } from './chance';
 
@@ -89,7 +90,10 @@ export class Life {
       unit: 'kg',
     });
     const talent = lifter.talents?.[movement.id] ?? 1;
-    const own = movement.id === 'barbell-press' ? 1 : Math.exp(new Chance(`${lifter.seed} ${movement.id}`).normal(OWN_TALENT));
+    const own =
+      movement.id === 'barbell-press'
+        ? 1
+        : Math.exp(new Chance(`${lifter.seed} ${movement.id}`).normal(OWN_TALENT));
     return talent * own * (max.basis === 'calibrate' ? (SHARES[movement.family] ?? 0.2) * benchKg : max.kg);
   }
 
@@ -113,7 +117,10 @@ export class Life {
         const { reps: range, reserve, open, toFailure } = set.target;
         const felt = able - reserve + chance.normal(lifter.judging);
         const whole = Math.floor(Math.max(0, able));
-        const wanted = toFailure || open ? whole : Math.max(Math.min(range.lo, whole), Math.min(range.hi, Math.floor(felt)));
+        const wanted =
+          toFailure || open
+            ? whole
+            : Math.max(Math.min(range.lo, whole), Math.min(range.hi, Math.floor(felt)));
         const reps = Math.max(0, Math.min(100, whole, wanted));
         const left = Math.round(able - reps + chance.normal(lifter.judging / 2));
         lifted.push({
@@ -135,7 +142,12 @@ export class Life {
 }
 
 /** A load so many steps of the kit heavier or lighter. */
-function stepped(m: MeasuredLine, kg: number | null, steps: number, kit: Measured['context']['kit']): number | null {
+function stepped(
+  m: MeasuredLine,
+  kg: number | null,
+  steps: number,
+  kit: Measured['context']['kit'],
+): number | null {
   const choices = choicesOf(kit, m.movement);
   if (kg === null || steps === 0 || !choices || choices.length === 0) return kg;
   const { index } = nearestLoad(choices, kg);
@@ -143,7 +155,12 @@ function stepped(m: MeasuredLine, kg: number | null, steps: number, kit: Measure
 }
 
 /** The load a first set comes to where nothing is known: the one nearest to what the range asks for. */
-function foundLoad(m: MeasuredLine, hiddenKg: number, bodyKg: number, kit: Measured['context']['kit']): number | null {
+function foundLoad(
+  m: MeasuredLine,
+  hiddenKg: number,
+  bodyKg: number,
+  kit: Measured['context']['kit'],
+): number | null {
   const choices = choicesOf(kit, m.movement);
   const [set] = m.sets;
   if (!choices || choices.length === 0 || !set) return null;

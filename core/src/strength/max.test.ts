@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { movementOf } from '../movements/catalogue';
 import type { LiftRecord } from './evidence';
 import { repsAtLoad } from './formulas';
-import { maxOf, movedShare, type StrengthContext } from './max';
+import { maxOf, type StrengthContext } from './max';
+import { movedShare } from './ratios';
 
 const bench = (patch: Partial<LiftRecord> = {}): LiftRecord => ({
   movement: 'barbell-press',

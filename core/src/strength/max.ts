@@ -1,11 +1,18 @@
 import { movementOf } from '../movements/catalogue';
-import type { BorrowedRatio, KnobFactor, Movement, ReferenceLift } from '../movements/model';
+import type { BorrowedRatio, Movement, ReferenceLift } from '../movements/model';
 import type { Rig } from '../movements/rig';
-import { fullRig, knobFactor } from '../movements/settings';
 import { daysBetween } from '../units/time';
 import { paceOf } from './pace';
+import {
+  ANOTHER_SETTING,
+  movedShare,
+  neighbours,
+  OVERHEAD_PER_BENCH,
+  references,
+  rigFactor,
+  settingsApart,
+} from './ratios';
 import { massText, type MassUnit, roughMass } from '../units/mass';
-import { interpolate } from '../units/numbers';
 import type { LiftRecord } from './evidence';
 import type { Reading } from './level-slope';
 import { estimateError, estimatedMax, isRough, MOST_REPS, type FormulaChoice } from './formulas';
@@ -37,63 +44,6 @@ export interface StrengthContext {
   unit: MassUnit;
   /** Share of the plain max that chains or bands leave for the bar; the movement's own figure when left out. */
   addedShare?: number;
-}
-
-const references: Record<ReferenceLift, { movement: string; rig: Rig; name: string }> = {
-  bench: { movement: 'barbell-press', rig: {}, name: 'bench press' },
-  overhead: { movement: 'standing-barbell-press', rig: {}, name: 'strict press' },
-  dip: { movement: 'dip', rig: {}, name: 'dip' },
-};
-
-/** Strict press ÷ bench, with one standard deviation. Common practice. */
-const OVERHEAD_PER_BENCH = { ratio: 0.62, spread: 0.06 };
-
-/** Share of bodyweight that moves, for bodyweight movements; 0 for the rest. */
-export function movedShare(movement: Movement, rig: Rig): number {
-  if (movement.load.kind !== 'bodyweight') return 0;
-  const at = movement.load.knob ? (fullRig(movement, rig)[movement.load.knob] ?? 0) : 0;
-  return interpolate(movement.load.shares, at);
-}
-
-const anchorsOf = (movement: Movement): ({ at: number } & BorrowedRatio)[] => {
-  if (movement.load.kind === 'external') return movement.load.from?.anchors ?? [];
-  if (movement.load.kind === 'bodyweight' && movement.load.lift)
-    return [{ at: 0, lift: movement.load.lift, ratio: 1, spread: 0.02 }];
-  return [];
-};
-
-/** What the settings of a rig do to a max. */
-function settingFactor(movement: Movement, full: Rig, context?: StrengthContext): number {
-  if (movement.load.kind !== 'external') return 1;
-  const share = full.added === 'chains' || full.added === 'bands' ? context?.addedShare : undefined;
-  return share === undefined
-    ? knobFactor(movement.load.factors, full)
-    : knobFactor(movement.load.factors, { ...full, added: 'nothing' }) * share;
-}
-
-/** How much stronger the movement is at this rig than at its first anchor; 1 where nothing is known. */
-function rigFactor(movement: Movement, rig: Rig, overheadPerBench: number, context: StrengthContext): number {
-  if (movement.load.kind !== 'external') return 1;
-  const full = fullRig(movement, rig);
-  if (!movement.load.from) return settingFactor(movement, full, context);
-  const { knob, anchors } = movement.load.from;
-  const at = knob ? (full[knob] ?? 0) : 0;
-  const inBench = anchors.map((a) => ({
-    at: a.at,
-    value: a.ratio * (a.lift === 'overhead' ? overheadPerBench : 1),
-  }));
-  return interpolate(inBench, at) * settingFactor(movement, full, context);
-}
-
-/** What each setting with a factor of its own adds to how unsure a max is, as a fraction. Common practice: .03–.08. */
-const ANOTHER_SETTING = 0.03;
-
-/** Settings in which two rigs of a movement differ and that put a factor on its max; against plain ones when left out. */
-function settingsApart(movement: Movement, a: Rig, b?: Rig): number {
-  const factors = movement.load.kind === 'external' ? (movement.load.factors ?? []) : [];
-  const one = (full: Rig, factor: KnobFactor): number => knobFactor([factor], full);
-  const [here, there] = [fullRig(movement, a), b && fullRig(movement, b)];
-  return factors.filter((f) => Math.abs(one(here, f) - (there ? one(there, f) : 1)) > 0.004).length;
 }
 
 /** Sets of one lift share their errors: however many there are, a max is not known within 2 %. */
@@ -232,37 +182,6 @@ function borrow(
         spread: Math.sqrt(variance),
       },
     ],
-  };
-}
-
-/** The anchors of a borrowed ratio on both sides of a rig, how far between them it is, and the knobs' factor. */
-function neighbours(movement: Movement, rig: Rig, context?: StrengthContext) {
-  const anchors = anchorsOf(movement);
-  if (anchors.length === 0) return null;
-  const full = fullRig(movement, rig);
-  const model = movement.load;
-  const knob = model.kind === 'external' ? model.from?.knob : undefined;
-  const at = knob ? (full[knob] ?? 0) : 0;
-  const factor = settingFactor(movement, full, context);
-  const upper = anchors.findIndex((x) => x.at >= at);
-  const b = anchors[upper === -1 ? anchors.length - 1 : upper]!;
-  const a = upper > 0 ? anchors[upper - 1]! : b;
-  return { a, b, share: a === b ? 0 : (at - a.at) / (b.at - a.at), factor };
-}
-
-/** The ratio of a movement's max at a rig to that of the lift it borrows from; null without one. */
-export function ratioAt(movement: Movement, rig: Rig): BorrowedRatio | null {
-  const found = neighbours(movement, rig);
-  if (!found) return null;
-  const { a, b, share, factor } = found;
-  if (a.lift !== b.lift) {
-    const near = share < 0.5 ? a : b;
-    return { lift: near.lift, ratio: near.ratio * factor, spread: near.spread };
-  }
-  return {
-    lift: a.lift,
-    ratio: (a.ratio + share * (b.ratio - a.ratio)) * factor,
-    spread: a.spread + share * (b.spread - a.spread),
   };
 }
 

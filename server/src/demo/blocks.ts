@@ -181,7 +181,9 @@ export function demoBlocks(today: string): DemoBlock[] {
       patternFrom: 0,
       weeks: t.phases
         .flatMap(([aim, , weeks]) => weeksFor(aim, weeks))
-        .map((w) => (t.rises === false ? { ...w, sets: Math.min(1, w.sets), reserve: Math.max(0, w.reserve) } : w)),
+        .map((w) =>
+          t.rises === false ? { ...w, sets: Math.min(1, w.sets), reserve: Math.max(0, w.reserve) } : w,
+        ),
       ladders: [],
       double: true,
       rotateEvery: t.rises === false ? null : 4,

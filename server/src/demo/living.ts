@@ -34,7 +34,13 @@ export function lived({ id: blockId, block: told, lifter }: DemoBlock, world: Wo
   const first = world.client.name.split(' ')[0]!.toLowerCase();
   for (const p of placed(told)) {
     if (p.date >= world.today || p.state !== 'planned') continue;
-    const context = { client: world.client, kits: world.kits, sessions, logged: [...logged], todayIso: p.date };
+    const context = {
+      client: world.client,
+      kits: world.kits,
+      sessions,
+      logged: [...logged],
+      todayIso: p.date,
+    };
     const measured = measureDay(told, context, p);
     if (!measured) {
       result.block = { ...result.block, ...madeOf(result.block, p, null, p.date).block };

@@ -84,7 +84,10 @@ async function fill(db: Kysely<Tables>, now: Date): Promise<boolean> {
     const { block, done, sets } = lived(told, { client, kits: demoKits, sessions, today });
     for (const [id, session] of done) await store.sessions.create(id, store.sessions.schema.parse(session));
     for (let at = 0; at < sets.length; at += PORTION)
-      await db.insertInto('performed_sets').values(sets.slice(at, at + PORTION)).execute();
+      await db
+        .insertInto('performed_sets')
+        .values(sets.slice(at, at + PORTION))
+        .execute();
     await store.blocks.create(told.id, store.blocks.schema.parse(block));
   }
   return true;

@@ -81,9 +81,7 @@ async function chosen(db: Kysely<Tables>, client: string | null): Promise<Record
     .execute();
   const own = await db.selectFrom('clients').select('kit_id').where('id', '=', client).executeTakeFirst();
   const named = new Set([own?.kit_id, ...sessions.map((s) => s.kit_id)]);
-  const judging = new Set(
-    [...sessions, ...blocks].map((d) => /"school":"([^"]+)"/.exec(d.document)?.[1]),
-  );
+  const judging = new Set([...sessions, ...blocks].map((d) => /"school":"([^"]+)"/.exec(d.document)?.[1]));
   return {
     client: [client],
     kit: (await idsOf(db, 'kit')).filter((id) => named.has(id)),

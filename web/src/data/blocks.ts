@@ -73,9 +73,12 @@ export async function keepSession(document: Session): Promise<string> {
   return id;
 }
 
-export const sessionFrom = (id: string): Promise<Stored<Session>> => api.get<Stored<Session>>(`/sessions/${id}`);
+export const sessionFrom = (id: string): Promise<Stored<Session>> =>
+  api.get<Stored<Session>>(`/sessions/${id}`);
 
 /** Lists of blocks and what they have for today are asked for anew. */
 export const blocksAnew = async (): Promise<void> => {
-  await Promise.all(['blocks', 'roster', 'client'].map((key) => queryClient.invalidateQueries({ queryKey: [key] })));
+  await Promise.all(
+    ['blocks', 'roster', 'client'].map((key) => queryClient.invalidateQueries({ queryKey: [key] })),
+  );
 };

@@ -1,4 +1,11 @@
-import type { BlockBrief, ClientBrief, Found, Page, SessionListed, Unreadable } from '@drimbo/core/formats/lists';
+import type {
+  BlockBrief,
+  ClientBrief,
+  Found,
+  Page,
+  SessionListed,
+  Unreadable,
+} from '@drimbo/core/formats/lists';
 import type { PlannedDay } from '@drimbo/core/block/due';
 import type { Kit } from '@drimbo/core/kit/kit';
 import type { School, SchoolDocument } from '@drimbo/core/schools/document';

@@ -64,7 +64,15 @@ export function BandRows({
               <th scope="row">{groupNames[g]}</th>
               <td>
                 <svg viewBox="0 0 300 14" preserveAspectRatio="none" width="100%" height={14} aria-hidden>
-                  <rect x={at(band.lo)} width={at(band.hi - band.lo)} y={0.5} height={13} fill="none" stroke={ink.rule} vectorEffect="non-scaling-stroke" />
+                  <rect
+                    x={at(band.lo)}
+                    width={at(band.hi - band.lo)}
+                    y={0.5}
+                    height={13}
+                    fill="none"
+                    stroke={ink.rule}
+                    vectorEffect="non-scaling-stroke"
+                  />
                   <rect x={0} width={at(sets)} y={4} height={6} fill={voiceInk[voiceOf[g]]} />
                 </svg>
               </td>

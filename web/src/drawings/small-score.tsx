@@ -33,7 +33,16 @@ export function SmallScore({
       style={{ display: 'block' }}
     >
       {Array.from({ length: lanes }, (_, i) => (
-        <line key={i} x1={0} x2={100} y1={(i + 1) * lane} y2={(i + 1) * lane} stroke={ink.hush} strokeWidth={0.6} vectorEffect="non-scaling-stroke" />
+        <line
+          key={i}
+          x1={0}
+          x2={100}
+          y1={(i + 1) * lane}
+          y2={(i + 1) * lane}
+          stroke={ink.hush}
+          strokeWidth={0.6}
+          vectorEffect="non-scaling-stroke"
+        />
       ))}
       {bars.map((bar, i) => {
         const at = isOneLane ? 0 : voiceIds.indexOf(bar.voice);

@@ -29,9 +29,16 @@ const byArrows: KeyboardCoordinateGetter = (event, { context, currentCoordinates
   const here = context.collisionRect;
   const middle = { x: here.left + here.width / 2, y: here.top + here.height / 2 };
   const ahead = [...context.droppableRects.values()]
-    .map((rect) => ({ rect, dx: rect.left + rect.width / 2 - middle.x, dy: rect.top + rect.height / 2 - middle.y }))
+    .map((rect) => ({
+      rect,
+      dx: rect.left + rect.width / 2 - middle.x,
+      dy: rect.top + rect.height / 2 - middle.y,
+    }))
     .filter(({ dx, dy }) => (by[0] === 0 ? dy * by[1]! > 4 : dx * by[0]! > 4))
-    .map(({ rect, dx, dy }) => ({ rect, far: by[0] === 0 ? Math.abs(dy) + 4 * Math.abs(dx) : Math.abs(dx) + 4 * Math.abs(dy) }))
+    .map(({ rect, dx, dy }) => ({
+      rect,
+      far: by[0] === 0 ? Math.abs(dy) + 4 * Math.abs(dx) : Math.abs(dx) + 4 * Math.abs(dy),
+    }))
     .sort((a, b) => a.far - b.far)[0];
   if (!ahead) return undefined;
   return {
@@ -46,7 +53,13 @@ const under: CollisionDetection = (args) => {
 };
 
 /** A place that things are put on. */
-export function Place({ id, children }: { id: string; children: (place: TakingPlace) => ReactNode }): ReactNode {
+export function Place({
+  id,
+  children,
+}: {
+  id: string;
+  children: (place: TakingPlace) => ReactNode;
+}): ReactNode {
   const { setNodeRef, isOver } = useDroppable({ id });
   return children({ keep: setNodeRef, isOver });
 }
@@ -97,7 +110,10 @@ export function Thing({
   className?: string;
   children: ReactNode;
 }): ReactNode {
-  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({ id, disabled: isFixed });
+  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({
+    id,
+    disabled: isFixed,
+  });
   return (
     <Held
       type="button"
@@ -142,7 +158,9 @@ export function Places({
       sensors={sensors}
       collisionDetection={under}
       accessibility={{
-        screenReaderInstructions: { draggable: 'Space takes it, arrows move it, Space puts it down, Escape leaves it.' },
+        screenReaderInstructions: {
+          draggable: 'Space takes it, arrows move it, Space puts it down, Escape leaves it.',
+        },
         announcements: {
           onDragStart: ({ active }) => `${says(String(active.id))} taken.`,
           onDragOver: ({ over }) => (over ? `Over ${says(String(over.id))}.` : undefined),

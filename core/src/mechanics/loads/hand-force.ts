@@ -1,7 +1,7 @@
 import type { Body } from '../../anatomy/body';
 import type { Movement } from '../../movements/model';
 import type { Rig } from '../../movements/rig';
-import { movedShare } from '../../strength/max';
+import { movedShare } from '../../strength/ratios';
 import { clamp } from '../../units/numbers';
 import { GRAVITY } from '../gravity';
 import type { ArmPath } from '../paths/pose';

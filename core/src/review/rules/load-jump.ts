@@ -4,7 +4,7 @@ import { movementOf } from '../../movements/catalogue';
 import { variantOf } from '../../movements/settings';
 import type { LiftRecord } from '../../strength/evidence';
 import { maxOverLoad } from '../../strength/formulas';
-import { movedShare } from '../../strength/max';
+import { movedShare } from '../../strength/ratios';
 import { massText } from '../../units/mass';
 import { dayWords } from '../../units/time';
 import { changeLine } from '../questions';

@@ -36,6 +36,7 @@ const Page = styled.div`
   margin: 0 auto;
   padding: 10px 16px 32px;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 10px;
   > header {
     > :first-child {
@@ -47,7 +48,8 @@ const Page = styled.div`
     gap: 6px 12px;
   }
   .state {
-    flex: 1;
+    flex: 1 1 220px;
+    min-width: 0;
     color: ${ink.soft};
     font-size: ${size.fine};
     padding-bottom: 7px;
@@ -127,7 +129,9 @@ function Desk({ opened, id }: { opened: OpenedBlock; id: string }): ReactNode {
           label="Block"
           value={block.title}
           maxLength={120}
-          onChange={(title) => title.trim() !== '' && desk.take({ block: { title }, sessions: [] }, 'name the block')}
+          onChange={(title) =>
+            title.trim() !== '' && desk.take({ block: { title }, sessions: [] }, 'name the block')
+          }
         />
         <span className="state">
           <Link to={`/clients/${block.clientId}`}>{context.client.name}</Link>, {dayWords(block.startsOn)} to{' '}
@@ -138,10 +142,20 @@ function Desk({ opened, id }: { opened: OpenedBlock; id: string }): ReactNode {
         </span>
         <Button onPress={() => setAsking('life')}>Something comes between…</Button>
         <Button onPress={() => setAsking('calendar')}>Calendar…</Button>
-        <Button kind="quiet" isDisabled={desk.canUndo === null} onPress={undo} aria-label={`Undo ${desk.canUndo ?? ''}`}>
+        <Button
+          kind="quiet"
+          isDisabled={desk.canUndo === null}
+          onPress={undo}
+          aria-label={`Undo ${desk.canUndo ?? ''}`}
+        >
           Undo
         </Button>
-        <Button kind="quiet" isDisabled={desk.canRedo === null} onPress={redo} aria-label={`Redo ${desk.canRedo ?? ''}`}>
+        <Button
+          kind="quiet"
+          isDisabled={desk.canRedo === null}
+          onPress={redo}
+          aria-label={`Redo ${desk.canRedo ?? ''}`}
+        >
           Redo
         </Button>
         <Ask
@@ -195,7 +209,9 @@ function Desk({ opened, id }: { opened: OpenedBlock; id: string }): ReactNode {
                       <DayPane desk={desk} sheet={sheet} />
                     </div>
                   ) : (
-                    <p style={{ padding: 12, color: ink.soft }}>Press a day to see what its week makes of it.</p>
+                    <p style={{ padding: 12, color: ink.soft }}>
+                      Press a day to see what its week makes of it.
+                    </p>
                   ),
               },
               { id: 'movements', name: 'Movements', shows: () => <MovementsTable desk={desk} /> },
@@ -231,7 +247,14 @@ export function BlockScreen(): ReactNode {
         : null,
     [file.data, kits.data, notebook.data, schools.data],
   );
-  if (error) return <Failed what="This block cannot be opened" error={error} again={() => all.forEach((q) => void q.refetch())} />;
+  if (error)
+    return (
+      <Failed
+        what="This block cannot be opened"
+        error={error}
+        again={() => all.forEach((q) => void q.refetch())}
+      />
+    );
   if (!opened) return <Blank title="Opening the block…" />;
   return <Desk key={id} opened={opened} id={id} />;
 }

@@ -15,7 +15,9 @@ export function BlocksScreen(): ReactNode {
     document.title = 'Blocks · Drimbo';
   }, []);
   if (blocks.error)
-    return <Failed what="The blocks cannot be shown" error={blocks.error} again={() => void blocks.refetch()} />;
+    return (
+      <Failed what="The blocks cannot be shown" error={blocks.error} again={() => void blocks.refetch()} />
+    );
   if (!blocks.data) return <Blank title="Opening the blocks…" />;
   const today = todayIso();
   const stateOf = (startsOn: string, endsOn: string): string =>
@@ -32,8 +34,8 @@ export function BlocksScreen(): ReactNode {
         {blocks.data.length === 0 ? (
           <Blank title="No blocks yet">
             <p>
-              A block is weeks of training days for one client: a split, the sessions on its days, and what each week adds.
-              Start one on a client’s page.
+              A block is weeks of training days for one client: a split, the sessions on its days, and what
+              each week adds. Start one on a client’s page.
             </p>
             <Link to="/clients">To the clients</Link>
           </Blank>

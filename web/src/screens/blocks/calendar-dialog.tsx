@@ -1,25 +1,26 @@
 import { eventsOf, dayChanges, sayLife, type DayChange } from '@drimbo/core/block/life';
 import type { BlockChange } from '@drimbo/core/block/model';
 import { endsOn } from '@drimbo/core/block/placing';
-import { measureBlock } from '@drimbo/core/block/measuring';
-import { writeCalendar } from '@drimbo/core/formats/calendar';
-import { byTitle, CalendarError, readBack, readCalendar, type CalendarEntry } from '@drimbo/core/formats/calendar-reading';
+import {
+  byTitle,
+  CalendarError,
+  readBack,
+  readCalendar,
+  type CalendarEntry,
+} from '@drimbo/core/formats/calendar-reading';
 import { dayOfUid } from '@drimbo/core/formats/calendar';
 import { daysAfter } from '@drimbo/core/units/dates';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { api } from '../../data/api';
-import { newId, type Stored } from '../../data/queries';
-import { savesDone } from '../../data/pending-saves';
-import { saveFile } from '../../data/save-file';
+import { newId } from '../../data/queries';
 import { ink, size } from '../../look/theme';
 import { Button } from '../../parts/button';
 import { CheckBox } from '../../parts/check-box';
 import { Dialog, DialogFeet } from '../../parts/dialog';
 import { FileDrop } from '../../parts/file-drop';
 import { RadioGroup } from '../../parts/radio-group';
-import type { TrainingBlock } from '@drimbo/core/block/document';
 import type { BlockDesk } from '../../state/use-block';
+import { saveBlockCalendar } from './save-calendar';
 import { dayWords } from './words';
 
 const Body = styled.div`
@@ -91,7 +92,8 @@ function Away({
             isOn={chosen.includes(t.title)}
             onChange={(on) => setChosen(on ? [...chosen, t.title] : chosen.filter((c) => c !== t.title))}
           >
-            {t.title}: {t.days.length} {t.days.length === 1 ? 'day' : 'days'}, the first {dayWords(t.days[0]!)}
+            {t.title}: {t.days.length} {t.days.length === 1 ? 'day' : 'days'}, the first{' '}
+            {dayWords(t.days[0]!)}
           </CheckBox>
         ))}
       </div>
@@ -123,18 +125,18 @@ interface Read {
 }
 
 /** The block as a calendar file, its own one read back, and a client's shifts read from theirs. */
-export function CalendarDialog({ desk, id, close }: { desk: BlockDesk; id: string; close: () => void }): ReactNode {
+export function CalendarDialog({
+  desk,
+  id,
+  close,
+}: {
+  desk: BlockDesk;
+  id: string;
+  close: () => void;
+}): ReactNode {
   const { block, context } = desk;
   const [read, setRead] = useState<Read | null>(null);
   const [wrong, setWrong] = useState('');
-  const write = async (): Promise<void> => {
-    await savesDone(`block ${id}`);
-    const { revision } = await api.get<Stored<TrainingBlock>>(`/blocks/${id}`);
-    const measured = measureBlock(block, { ...context, sessions: desk.sessions });
-    const stamp = new Date().toISOString().replace(/\.\d+Z$/, 'Z');
-    const name = block.title.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'block';
-    saveFile(`${name}.ics`, writeCalendar([{ id, revision, measured }], stamp), 'text/calendar');
-  };
   const take = async (file: File): Promise<void> => {
     setWrong('');
     setRead(null);
@@ -146,7 +148,11 @@ export function CalendarDialog({ desk, id, close }: { desk: BlockDesk; id: strin
       }
       setRead({ name: file.name, entries, isOurs: entries.some((e) => dayOfUid(e.uid)?.blockId === id) });
     } catch (error) {
-      setWrong(error instanceof CalendarError ? error.message : `The file cannot be read: ${(error as Error).message}`);
+      setWrong(
+        error instanceof CalendarError
+          ? error.message
+          : `The file cannot be read: ${(error as Error).message}`,
+      );
     }
   };
   const back = read?.isOurs ? readBack(block, id, read.entries) : null;
@@ -162,35 +168,53 @@ export function CalendarDialog({ desk, id, close }: { desk: BlockDesk; id: strin
           <div>
             <Button
               onPress={() => {
-                write().catch((error: Error) => setWrong(`The file cannot be written: ${error.message}`));
+                saveBlockCalendar(id, block, { ...context, sessions: desk.sessions }).catch((error: Error) =>
+                  setWrong(`The file cannot be written: ${error.message}`),
+                );
               }}
             >
               Save as a calendar file
             </Button>{' '}
-            <span className="soft">Every day with its session as text. A later file updates the days of an earlier one.</span>
+            <span className="soft">
+              Every day with its session as text. A later file updates the days of an earlier one.
+            </span>
           </div>
-          <FileDrop accept=".ics,text/calendar" choose="Read a calendar file" onFile={(file) => void take(file)} />
+          <FileDrop
+            accept=".ics,text/calendar"
+            choose="Read a calendar file"
+            onFile={(file) => void take(file)}
+          />
           <p className="soft">
-            This block’s own file, with days moved in a calendar; or the client’s shifts and trips, for days away.
+            This block’s own file, with days moved in a calendar; or the client’s shifts and trips, for days
+            away.
           </p>
           {wrong && <p role="alert">{wrong}</p>}
           {read && back && moved && (
             <>
               <p>
-                {read.name} is this block’s own: {back.changes.length} {back.changes.length === 1 ? 'day' : 'days'} put elsewhere
+                {read.name} is this block’s own: {back.changes.length}{' '}
+                {back.changes.length === 1 ? 'day' : 'days'} put elsewhere
                 {back.done > 0 && `; ${back.done} done, which stay`}
                 {back.foreign > 0 && `; ${back.foreign} entries of something else`}.
               </p>
               <Changes changes={dayChanges(block, { ...block, ...moved.block })} />
               <DialogFeet>
-                <Button kind="strong" isDisabled={back.changes.length === 0} onPress={() => done(moved, 'days moved in a calendar')}>
+                <Button
+                  kind="strong"
+                  isDisabled={back.changes.length === 0}
+                  onPress={() => done(moved, 'days moved in a calendar')}
+                >
                   Move the days
                 </Button>
               </DialogFeet>
             </>
           )}
           {read && !back && (
-            <Away desk={desk} entries={read.entries} onTake={(change) => done(change, 'days away from a calendar')} />
+            <Away
+              desk={desk}
+              entries={read.entries}
+              onTake={(change) => done(change, 'days away from a calendar')}
+            />
           )}
         </Body>
       )}

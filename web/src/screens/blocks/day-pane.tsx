@@ -90,8 +90,14 @@ function Lines({ sheet, unit }: { sheet: DaySheet; unit: MassUnit }): ReactNode 
               )}
             </td>
             <td>
-              {l.reps === null ? '' : l.reps.first === l.reps.last ? l.reps.first : `${l.reps.first} → ${l.reps.last}`}{' '}
-              <span className="soft">{l.verdict && sheet.placed.state === 'planned' ? verdictWords[l.verdict] : ''}</span>
+              {l.reps === null
+                ? ''
+                : l.reps.first === l.reps.last
+                  ? l.reps.first
+                  : `${l.reps.first} → ${l.reps.last}`}{' '}
+              <span className="soft">
+                {l.verdict && sheet.placed.state === 'planned' ? verdictWords[l.verdict] : ''}
+              </span>
             </td>
           </tr>
         ))}
@@ -110,12 +116,19 @@ function Uses({ desk, sheet }: { desk: BlockDesk; sheet: DaySheet }): ReactNode 
   const read = readShortDay(typed);
   const sessions = (file.data?.sessions ?? []).filter((s) => s.status !== 'finished');
   const put = (id: string | null): void => {
-    if (id === null) desk.take(putOn(block, training.id, { is: 'short', work: read.work }), `write ${training.name} in short form`);
+    if (id === null)
+      desk.take(
+        putOn(block, training.id, { is: 'short', work: read.work }),
+        `write ${training.name} in short form`,
+      );
     else
       sessionFrom(id).then(
         (stored) => {
           desk.know(id, stored.document);
-          desk.take(putOn(block, training.id, { is: 'session', session: id }), `put ${stored.document.title} on ${training.name}`);
+          desk.take(
+            putOn(block, training.id, { is: 'session', session: id }),
+            `put ${stored.document.title} on ${training.name}`,
+          );
         },
         (error: Error) => tell(`The session cannot be fetched: ${error.message}`),
       );
@@ -140,7 +153,12 @@ function Uses({ desk, sheet }: { desk: BlockDesk; sheet: DaySheet }): ReactNode 
           />
           <Button
             isDisabled={read.unread.length > 0 || shortDayText(read.work) === shortDayText(does.work)}
-            onPress={() => desk.take(putOn(block, training.id, { is: 'short', work: read.work }), `change ${training.name}`)}
+            onPress={() =>
+              desk.take(
+                putOn(block, training.id, { is: 'short', work: read.work }),
+                `change ${training.name}`,
+              )
+            }
           >
             Keep
           </Button>
@@ -190,7 +208,9 @@ function Actions({ desk, sheet }: { desk: BlockDesk; sheet: DaySheet }): ReactNo
           <DateField
             label="On"
             value={p.date}
-            onChange={(to) => to && desk.take(moveDay(block, p.day, to), `move ${sheet.name} to ${dayWords(to)}`)}
+            onChange={(to) =>
+              to && desk.take(moveDay(block, p.day, to), `move ${sheet.name} to ${dayWords(to)}`)
+            }
           />
         )}
         {isOpen && p.date !== p.planned && (
@@ -198,7 +218,10 @@ function Actions({ desk, sheet }: { desk: BlockDesk; sheet: DaySheet }): ReactNo
             onPress={() => {
               const change = moveEveryWeek({ ...block, moved: [] }, p.day, p.date);
               desk.take(
-                change && { ...change, block: { ...change.block, moved: block.moved.filter((m) => m.day !== p.day) } },
+                change && {
+                  ...change,
+                  block: { ...change.block, moved: block.moved.filter((m) => m.day !== p.day) },
+                },
                 `${sheet.name} that day every week`,
               );
             }}
@@ -212,12 +235,17 @@ function Actions({ desk, sheet }: { desk: BlockDesk; sheet: DaySheet }): ReactNo
           <Button onPress={() => own('handed over')}>Make a session of this day</Button>
         )}
         {isOpen && p.session !== null && (
-          <Button onPress={() => desk.take(followAgain(block, p.day), `${sheet.name} follows its session again`)}>
+          <Button
+            onPress={() => desk.take(followAgain(block, p.day), `${sheet.name} follows its session again`)}
+          >
             Follow the session again
           </Button>
         )}
         {p.state === 'done' && (
-          <Button kind="quiet" onPress={() => desk.take(followAgain(block, p.day), `${sheet.name} is not done`)}>
+          <Button
+            kind="quiet"
+            onPress={() => desk.take(followAgain(block, p.day), `${sheet.name} is not done`)}
+          >
             Not done after all
           </Button>
         )}
@@ -236,22 +264,27 @@ export function DayPane({ desk, sheet }: { desk: BlockDesk; sheet: DaySheet }): 
     <Body>
       <p>
         <b>{dayWords(p.date)}</b>
-        {p.date !== p.planned && <span className="soft">, planned for {dayWords(p.planned)}</span>}, week {p.week + 1}:{' '}
-        {sheet.sessionId && !sheet.isMissing ? <Link to={`/sessions/${sheet.sessionId}`}>{sheet.title}</Link> : sheet.title}
+        {p.date !== p.planned && <span className="soft">, planned for {dayWords(p.planned)}</span>}, week{' '}
+        {p.week + 1}:{' '}
+        {sheet.sessionId && !sheet.isMissing ? (
+          <Link to={`/sessions/${sheet.sessionId}`}>{sheet.title}</Link>
+        ) : (
+          sheet.title
+        )}
         {sheet.minutes !== null && `, ${Math.round(sheet.minutes)} min`}
         {next && <span className="soft">; the next is on {dayWords(next.date)}</span>}
       </p>
       {sheet.sessionId && sheet.placed.session === null && !sheet.isMissing && p.state === 'planned' && (
         <p className="soft">
-          As this week has it. Changing the session changes every week that is not done; a day that is done stays as it was.
+          As this week has it. Changing the session changes every week that is not done; a day that is done
+          stays as it was.
         </p>
       )}
       <p>
         A <b>{difficulty.name}</b> day, {Math.round(difficulty.sum)}:{' '}
         <span className="soft">
-          {difficulty.terms
-            .map((t) => `${t.says.toLowerCase()} ${t.points.toFixed(1)}`)
-            .join(', ') || 'nothing'}
+          {difficulty.terms.map((t) => `${t.says.toLowerCase()} ${t.points.toFixed(1)}`).join(', ') ||
+            'nothing'}
           . Sets by how near failure, how much muscle moves and what the spine carries; a model’s estimate.
         </span>
       </p>

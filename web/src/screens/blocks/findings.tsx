@@ -57,7 +57,15 @@ function effectWords({ effect }: BlockFix): string {
   return [...dose, ...(minutes === 0 ? [] : [`${signed(minutes)} min a week`])].join(', ');
 }
 
-function Aside({ finding, desk, onDone }: { finding: BlockFinding; desk: BlockDesk; onDone: () => void }): ReactNode {
+function Aside({
+  finding,
+  desk,
+  onDone,
+}: {
+  finding: BlockFinding;
+  desk: BlockDesk;
+  onDone: () => void;
+}): ReactNode {
   const [reason, setReason] = useState('');
   return (
     <form
@@ -70,7 +78,10 @@ function Aside({ finding, desk, onDone }: { finding: BlockFinding; desk: BlockDe
         desk.take(
           {
             block: {
-              dismissed: [...dismissed.filter((d) => d.finding !== finding.key), { finding: finding.key, reason: why }],
+              dismissed: [
+                ...dismissed.filter((d) => d.finding !== finding.key),
+                { finding: finding.key, reason: why },
+              ],
             },
             sessions: [],
           },
@@ -95,7 +106,15 @@ function Aside({ finding, desk, onDone }: { finding: BlockFinding; desk: BlockDe
   );
 }
 
-function One({ finding: f, desk, onWeek }: { finding: BlockFinding; desk: BlockDesk; onWeek: (week: number) => void }): ReactNode {
+function One({
+  finding: f,
+  desk,
+  onWeek,
+}: {
+  finding: BlockFinding;
+  desk: BlockDesk;
+  onWeek: (week: number) => void;
+}): ReactNode {
   const [asking, setAsking] = useState(false);
   return (
     <li data-rule={f.rule} style={{ opacity: f.dismissed === null ? 1 : 0.72 }}>

@@ -3,7 +3,7 @@ import { phaseAt, weeksOf } from '@drimbo/core/block/document';
 import { moveDay } from '@drimbo/core/block/moving';
 import { placed, type PlacedDay } from '@drimbo/core/block/placing';
 import { daysAfter, daysFrom, weekdayOf, weekdays } from '@drimbo/core/units/dates';
-import { useMemo, type ReactNode } from 'react';
+import { useEffect, useMemo, useRef, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { SmallScore } from '../../drawings/small-score';
 import { ink, narrow, size } from '../../look/theme';
@@ -14,6 +14,7 @@ import { dayLabel, dayWords, setsIn, sheetsOf, shortDay, topLoad } from './words
 
 const Wrap = styled.div`
   overflow-x: auto;
+  position: relative;
   padding: 0 12px 10px;
 `;
 const Calendar = styled.div<{ $weeks: number }>`
@@ -142,8 +143,14 @@ export function Grid({
     phase,
     from: block.phases.slice(0, i).reduce((n, p) => n + p.weeks, 0),
   }));
+  const wrap = useRef<HTMLDivElement>(null);
+  // On a narrow screen the weeks that come are looked for first.
+  useEffect(() => {
+    const cell = wrap.current?.querySelector<HTMLElement>('.week[data-chosen]');
+    if (wrap.current && cell) wrap.current.scrollLeft = Math.max(0, cell.offsetLeft - 120);
+  }, []);
   return (
-    <Wrap>
+    <Wrap ref={wrap} tabIndex={0} role="region" aria-label="Weeks and days">
       <Places
         says={(id) => {
           const p = days.find((x) => `day ${x.day}` === id);
@@ -216,7 +223,13 @@ export function Grid({
                               </div>
                               {sheet && !sheet.isShort && p.state !== 'left out' && (
                                 <>
-                                  <SmallScore bars={sheet.bars} totalS={sheet.totalS} heightPx={14} isOneLane isPale={p.state === 'done'} />
+                                  <SmallScore
+                                    bars={sheet.bars}
+                                    totalS={sheet.totalS}
+                                    heightPx={14}
+                                    isOneLane
+                                    isPale={p.state === 'done'}
+                                  />
                                   <div className="foot">
                                     <span>{sheet.isMissing ? 'no session' : setsIn(sheet)}</span>
                                     <span>{topLoad(sheet, context.client.unit)}</span>

@@ -47,7 +47,9 @@ export function LifeDialog({ desk, close }: { desk: BlockDesk; close: () => void
   const [from, setFrom] = useState(context.todayIso > block.startsOn ? context.todayIso : block.startsOn);
   const [to, setTo] = useState(from);
   const [note, setNote] = useState('');
-  const [kitId, setKit] = useState<string | null>(kits.find((k) => k.id !== context.client.kitId)?.id ?? null);
+  const [kitId, setKit] = useState<string | null>(
+    kits.find((k) => k.id !== context.client.kitId)?.id ?? null,
+  );
   const [then, setThen] = useState<LifeEvent['then']>('move');
   const lasts = to < from ? from : to;
   const previews = useMemo(
@@ -68,11 +70,21 @@ export function LifeDialog({ desk, close }: { desk: BlockDesk; close: () => void
       {() => (
         <Form>
           <div className="row">
-            <Select label="What" value={what} options={lifeKinds.map((k) => [k, lifeNames[k]])} onChange={(k) => k && setWhat(k)} />
+            <Select
+              label="What"
+              value={what}
+              options={lifeKinds.map((k) => [k, lifeNames[k]])}
+              onChange={(k) => k && setWhat(k)}
+            />
             <DateField label="From" value={from} onChange={(d) => d && setFrom(d)} />
             <DateField label="To, counted" value={lasts} onChange={(d) => d && setTo(d)} />
             {what === 'other gym' && (
-              <Select label="Gym" value={kitId} options={kits.map((k) => [k.id, k.document.name])} onChange={setKit} />
+              <Select
+                label="Gym"
+                value={kitId}
+                options={kits.map((k) => [k.id, k.document.name])}
+                onChange={setKit}
+              />
             )}
             <TextField label="Note" value={note} maxLength={160} onChange={setNote} />
           </div>
@@ -101,7 +113,8 @@ export function LifeDialog({ desk, close }: { desk: BlockDesk; close: () => void
             </ul>
             {what === 'sick' && (
               <p className="soft">
-                With fever, chest pain or breath that does not come back: no training before a clinician has said so.
+                With fever, chest pain or breath that does not come back: no training before a clinician has
+                said so.
               </p>
             )}
           </div>

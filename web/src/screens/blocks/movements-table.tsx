@@ -62,7 +62,12 @@ export function MovementsTable({ desk }: { desk: BlockDesk }): ReactNode {
         if (d.placed.state === 'left out') continue;
         for (const l of d.lines) {
           const key = `${d.placed.training} ${l.id}`;
-          const row = found.get(key) ?? { key, day: d.name, name: l.name, cells: new Map<number, LineSheet>() };
+          const row = found.get(key) ?? {
+            key,
+            day: d.name,
+            name: l.name,
+            cells: new Map<number, LineSheet>(),
+          };
           row.name = l.name;
           if (!row.cells.has(week.week)) row.cells.set(week.week, l);
           found.set(key, row);
@@ -81,7 +86,11 @@ export function MovementsTable({ desk }: { desk: BlockDesk }): ReactNode {
   }, [now, isThere]);
   if (!appraisal) return null;
   if (rows.length === 0)
-    return <p style={{ padding: 12, color: ink.soft }}>No day uses a session yet: put one on a day to see its movements here.</p>;
+    return (
+      <p style={{ padding: 12, color: ink.soft }}>
+        No day uses a session yet: put one on a day to see its movements here.
+      </p>
+    );
   return (
     <Scroll ref={scroll} tabIndex={0} role="region" aria-label="Movements across the weeks">
       <table>
@@ -111,7 +120,11 @@ export function MovementsTable({ desk }: { desk: BlockDesk }): ReactNode {
                   <td key={w.week} data-light={w.rule.light || undefined}>
                     {l.sets}
                     <br />
-                    {l.kg === null ? <span className="soft">found then</span> : `${massText(l.kg, unit)}${l.isEach ? ' each' : ''}`}
+                    {l.kg === null ? (
+                      <span className="soft">found then</span>
+                    ) : (
+                      `${massText(l.kg, unit)}${l.isEach ? ' each' : ''}`
+                    )}
                     {l.name !== row.name && (
                       <>
                         <br />
@@ -134,8 +147,9 @@ export function MovementsTable({ desk }: { desk: BlockDesk }): ReactNode {
         </tbody>
       </table>
       <p className="soft" style={{ fontSize: size.fine, marginTop: 6 }}>
-        Loads ahead are forecast from the max and its trend; the second line is where four in five would lie, on this kit. They
-        go up a step once every set reaches the top of its range, if the last set was clean: nobody has logged that yet.
+        Loads ahead are forecast from the max and its trend; the second line is where four in five would lie,
+        on this kit. They go up a step once every set reaches the top of its range, if the last set was clean:
+        nobody has logged that yet.
       </p>
     </Scroll>
   );

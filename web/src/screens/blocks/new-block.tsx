@@ -75,7 +75,12 @@ export function NewBlock({ file, close }: { file: ClientFile; close: () => void 
             start().catch((error: Error) => setWrong(`No block was started: ${error.message}`));
           }}
         >
-          <Select label="Split" value={splitId} options={splits.map((s) => [s.id, s.name])} onChange={(id) => id && setSplit(id)} />
+          <Select
+            label="Split"
+            value={splitId}
+            options={splits.map((s) => [s.id, s.name])}
+            onChange={(id) => id && setSplit(id)}
+          />
           <p className="soft">{split.about}</p>
           <div className="row">
             {wanted.map(({ id, name }, i) => (
@@ -94,8 +99,8 @@ export function NewBlock({ file, close }: { file: ClientFile; close: () => void 
             <DateField label="Begins on" value={startsOn} onChange={(d) => d && setStart(d)} />
           </div>
           <p className="soft">
-            Weeks follow what {client.name.split(' ')[0]} trains for: sets rise, less is left in reserve, then a lighter week.
-            Other days begin in short form. All of it can be changed.
+            Weeks follow what {client.name.split(' ')[0]} trains for: sets rise, less is left in reserve, then
+            a lighter week. Other days begin in short form. All of it can be changed.
           </p>
           {wrong && <p role="alert">{wrong}</p>}
           <DialogFeet>

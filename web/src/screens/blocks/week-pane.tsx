@@ -55,7 +55,9 @@ const Body = styled.div`
 
 /** Push days of the week that can be held against each other. */
 function comparable(days: readonly DaySheet[]): [string, string] | null {
-  const ids = [...new Set(days.filter((d) => !d.isShort && !d.isMissing && d.sessionId).map((d) => d.sessionId!))];
+  const ids = [
+    ...new Set(days.filter((d) => !d.isShort && !d.isMissing && d.sessionId).map((d) => d.sessionId!)),
+  ];
   return ids.length >= 2 ? [ids[0]!, ids[1]!] : null;
 }
 
@@ -84,7 +86,12 @@ export function WeekPane({
                   <div className="name">
                     <TextButton onPress={() => onDay(d.placed.day)}>{d.name}</TextButton>
                   </div>
-                  <SmallScore bars={d.bars} totalS={d.totalS} heightPx={34} isPale={d.placed.state === 'left out'} />
+                  <SmallScore
+                    bars={d.bars}
+                    totalS={d.totalS}
+                    heightPx={34}
+                    isPale={d.placed.state === 'left out'}
+                  />
                   <div className="foot">
                     {d.placed.state === 'left out'
                       ? 'left out'
@@ -100,7 +107,9 @@ export function WeekPane({
       <BandRows label={`Hard sets of week ${week.week + 1} against their bands`} groups={week.groups} />
       {pair && (
         <p style={{ marginTop: 6 }}>
-          <Link to={`/sessions/compare?a=${pair[0]}&b=${pair[1]}`}>Hold the two push days against each other</Link>
+          <Link to={`/sessions/compare?a=${pair[0]}&b=${pair[1]}`}>
+            Hold the two push days against each other
+          </Link>
         </p>
       )}
     </Body>

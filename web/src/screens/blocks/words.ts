@@ -30,7 +30,11 @@ export function dayLabel(name: string, date: string, sheet: DaySheet | undefined
   const sets = setsIn(sheet);
   const parts = [
     `${name}, ${dayWords(date)}${stateWords[sheet.placed.state]}`,
-    ...(sheet.isShort ? [sheet.title] : sheet.isMissing ? ['no session yet'] : [`${sheet.title}, ${sets} sets`]),
+    ...(sheet.isShort
+      ? [sheet.title]
+      : sheet.isMissing
+        ? ['no session yet']
+        : [`${sheet.title}, ${sets} sets`]),
     `${sheet.difficulty.name} day`,
     ...(isLight ? ['lighter'] : []),
   ];

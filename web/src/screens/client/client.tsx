@@ -1,8 +1,7 @@
 import { inOrder } from '@drimbo/core/session/needs';
 import type { Client } from '@drimbo/core/session/client';
-import { useEffect, useRef, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { styled } from 'styled-components';
 import { useClientFile, useKits, type ClientFile, type Stored } from '../../data/queries';
 import { useSavedClient } from '../../state/use-saved-client';
 import { SheetsPage } from '../../parts/pages';
@@ -15,27 +14,13 @@ import type { Kit } from '@drimbo/core/kit/kit';
 import { isTyping } from '../designer/keys';
 import { startSession } from '../shared/start-session';
 import { Conflict } from '../shared/conflict';
+import { Rows } from './rows';
 import { ClientData } from './client-data';
 import { ClientFacts } from './client-facts';
 import { ClientMaxes } from './client-maxes';
+import { Planned } from './planned';
 
-const Rows = styled.ol`
-  li {
-    display: grid;
-    grid-template-columns: 1fr auto;
-    gap: 2px 10px;
-    padding: 7px 12px;
-    border-top: 1px solid ${ink.hush};
-    font-size: ${size.small};
-  }
-  a {
-    font-weight: 650;
-    text-decoration: none;
-  }
-  a:hover {
-    text-decoration: underline;
-  }
-`;
+const NewBlock = lazy(() => import('../blocks/new-block').then((m) => ({ default: m.NewBlock })));
 
 function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactNode {
   const saved = useSavedClient(file);
@@ -47,15 +32,18 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
   const start = async (): Promise<void> => {
     void go(`/sessions/${await startSession({ id: file.id, document: client }, kits)}`);
   };
+  const [isStarting, setStarting] = useState(false);
   const startNow = useRef(start);
   useEffect(() => {
     startNow.current = start;
   });
   useEffect(() => {
     const keys = (e: KeyboardEvent): void => {
-      if (e.key.toLowerCase() !== 'n' || e.ctrlKey || e.metaKey || e.altKey || isTyping(e.target)) return;
+      const key = e.key.toLowerCase();
+      if (!['n', 'b'].includes(key) || e.ctrlKey || e.metaKey || e.altKey || isTyping(e.target)) return;
       e.preventDefault();
-      void startNow.current();
+      if (key === 'b') setStarting(true);
+      else void startNow.current();
     };
     window.addEventListener('keydown', keys);
     return () => window.removeEventListener('keydown', keys);
@@ -68,10 +56,14 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
         <span role="status" data-testid="save-state" style={{ color: ink.soft, fontSize: size.fine }}>
           {saved.says}
         </span>
+        <Button onPress={() => setStarting(true)}>Start a block</Button>
         <Button kind="strong" onPress={() => void start()}>
           Start a session
         </Button>
       </header>
+      <Suspense fallback={null}>
+        {isStarting && <NewBlock file={file} close={() => setStarting(false)} />}
+      </Suspense>
       <Conflict conflict={saved.conflict} unit={client.unit} />
       <div className="sheets">
         <Sheet>
@@ -98,6 +90,7 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
               <li style={{ color: ink.soft }}>Nothing: the next session is with the client</li>
             )}
           </Rows>
+          <Planned file={file} onStart={() => setStarting(true)} />
           <SheetHead style={{ paddingTop: 16 }}>
             <h2>Sessions</h2>
             <span>{file.sessions.length}</span>

@@ -1,6 +1,6 @@
 import { regions } from '@drimbo/core/anatomy/regions';
 import type { ClientBrief, Unreadable } from '@drimbo/core/formats/lists';
-import { format } from 'date-fns';
+import { format, parseISO } from 'date-fns';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { ink, voiceText } from '../../look/theme';
@@ -28,6 +28,29 @@ function Limits({ row: c }: { row: ClientBrief }): ReactNode {
       {c.limits.map((l) => (
         <div key={l.limit}>limit: {l.limit}</div>
       ))}
+    </>
+  );
+}
+
+/** What the block under way has for today, and what comes next. */
+function Today({ row: { due } }: { row: ClientBrief }): ReactNode {
+  if (!due) return <span style={{ color: ink.soft }}>no block</span>;
+  const missed = due.open.length;
+  return (
+    <>
+      <Link to={due.today?.session ? `/sessions/${due.today.session}` : `/blocks/${due.block}`}>
+        {due.today ? `${due.today.name}${due.today.isDone ? ', done' : ''}` : 'off'}
+      </Link>
+      {due.next && (
+        <small>
+          next {due.next.name}, {format(parseISO(due.next.date), 'EEE d MMM')}
+        </small>
+      )}
+      {missed > 0 && (
+        <small>
+          {missed} {missed === 1 ? 'day' : 'days'} not done
+        </small>
+      )}
     </>
   );
 }
@@ -75,6 +98,12 @@ export const clientColumns: Column<ClientBrief | Unreadable>[] = [
         {row.minutes} min<small>{row.daysAWeek} days a week</small>
       </>
     )),
+  },
+  {
+    id: 'today',
+    name: 'Today',
+    width: '0.9fr',
+    cell: ofSound<ClientBrief>((row) => <Today row={row} />),
   },
   {
     id: 'needs',

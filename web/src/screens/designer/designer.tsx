@@ -10,6 +10,7 @@ import { Failed } from '../../parts/failed';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { Steps } from '../../parts/steps';
 import { tell } from '../../parts/toast';
+import { todayIso } from '../../data/queries';
 import { useDesigner } from '../../state/use-designer';
 import { useOpenedSession, type OpenedSession } from '../../state/use-opened';
 import { Conflict } from '../shared/conflict';
@@ -27,6 +28,7 @@ import { useDesignerKeys } from './use-keys';
 import { WarmUp } from './warm-up';
 
 const Browse = lazy(() => import('./browse').then((m) => ({ default: m.Browse })));
+const WeekStrip = lazy(() => import('../blocks/week-strip').then((m) => ({ default: m.WeekStrip })));
 const TextDialog = lazy(() => import('./text-dialog').then((m) => ({ default: m.TextDialog })));
 
 const Page = styled.div`
@@ -60,6 +62,8 @@ const Panes = styled.div`
     }
   }
 `;
+/** From this height on a session of six movements and its week are whole together, pixels. */
+const ROOM_FOR_WEEK = 860;
 const steps = { 'line-up': 'Line-up', movement: 'Movement', review: 'Dose and review' };
 function Table({ opened }: { opened: OpenedSession }): ReactNode {
   const { stored, kits } = opened;
@@ -69,6 +73,8 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
   const [tab, setTab] = useState<MovementTab>('set-up');
   const [text, setText] = useState<string | null>(null);
   const [isBrowsing, setBrowsing] = useState(false);
+  // On a small screen the line-up needs the room more.
+  const [showsWeek, setShowsWeek] = useState(() => window.innerHeight >= ROOM_FOR_WEEK);
   const [isWarming, setWarming] = useState(false);
   const [step, setStep] = useState<keyof typeof steps>('line-up');
   const { session, appraisal, select, edit } = designer;
@@ -109,13 +115,30 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
   );
 
   const { movements, workingSets, minutes } = appraisal.totals;
+  const blockId = blockOf(opened);
   return (
     <Page>
-      <SessionHead designer={designer} id={stored.id} kits={kits} onText={() => setText('')} />
+      <SessionHead
+        designer={designer}
+        id={stored.id}
+        kits={kits}
+        onText={() => setText('')}
+        week={blockId ? { isOpen: showsWeek, toggle: () => setShowsWeek(!showsWeek) } : null}
+      />
       <Suspense fallback={null}>
         {text !== null && <TextDialog designer={designer} begin={text} close={() => setText(null)} />}
         {isBrowsing && <Browse designer={designer} close={() => setBrowsing(false)} />}
       </Suspense>
+      {blockId && showsWeek && (
+        <Suspense fallback={null}>
+          <WeekStrip
+            id={blockId}
+            sessionId={stored.id}
+            session={session}
+            onOpen={(to) => void go(`/sessions/${to}`)}
+          />
+        </Suspense>
+      )}
       <Notice designer={designer} />
       <Conflict conflict={designer.conflict} unit={designer.context.client.unit} />
       <Sheet style={{ padding: '6px 0 0', position: 'relative' }}>
@@ -178,6 +201,12 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
 function neighbour({ stored, file }: OpenedSession, by: 1 | -1): string | undefined {
   const order = inOrder(file.sessions).map((s) => s.id);
   return order[order.indexOf(stored.id) + by];
+}
+
+/** The client's block under way, for a session that is not done. */
+function blockOf({ stored, file }: OpenedSession): string | undefined {
+  if (stored.document.status === 'finished') return undefined;
+  return file.blocks.find((b) => b.endsOn >= todayIso())?.id;
 }
 
 /** The session designer. */

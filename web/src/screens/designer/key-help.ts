@@ -13,6 +13,7 @@ export const keyHelp: { keys: string; does: string }[] = [
   { keys: 'R', does: 'Go to the review' },
   { keys: 'S', does: 'Open the sheet to print' },
   { keys: 'N', does: 'Start a new session for this client, here or on the client’s page' },
+  { keys: 'B', does: 'Start a block, on the client’s page' },
   { keys: ', .', does: 'The previous and the next session of this client' },
   { keys: 'Ctrl Z', does: 'Undo, without limit; while a field is typed in, it is the field’s' },
   { keys: 'Ctrl Shift Z', does: 'Redo' },

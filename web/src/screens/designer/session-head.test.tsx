@@ -18,7 +18,7 @@ const start = (s = soundPush, context: Context = sampleContext) => {
   let texts = 0;
   const { designer } = onBench(
     s,
-    (d) => <SessionHead designer={d} id="s" kits={kits} onText={() => (texts += 1)} />,
+    (d) => <SessionHead designer={d} id="s" kits={kits} onText={() => (texts += 1)} week={null} />,
     { context, fetched: { kits } },
   );
   return { now: () => designer().session, texts: () => texts, user: userEvent.setup() };

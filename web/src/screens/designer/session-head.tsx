@@ -3,7 +3,7 @@ import { schools } from '@drimbo/core/schools/schools';
 import { mustAskFirst } from '@drimbo/core/session/health';
 import { dayKindNames, kindOf } from '@drimbo/core/session/kinds';
 import { dayKinds, schoolIds, type Emphasis, type Session } from '@drimbo/core/session/document';
-import { FileText, Printer, Redo2, Undo2 } from 'lucide-react';
+import { CalendarDays, FileText, Printer, Redo2, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
@@ -115,12 +115,15 @@ export function SessionHead({
   id,
   kits,
   onText,
+  week,
 }: {
   designer: Designer;
   id: string;
   kits: Stored<Kit>[];
   /** Opens the session as text. */
   onText: () => void;
+  /** The week it stands in, shown or not; null for a client without a block. */
+  week: { isOpen: boolean; toggle: () => void } | null;
 }): ReactNode {
   const { session, edit, context } = designer;
   const head = (
@@ -151,6 +154,11 @@ export function SessionHead({
         <SaveWord role="status" data-testid="save-state">
           {saveWords[designer.save.is]}
         </SaveWord>
+        {week && (
+          <Button kind="quiet" aria-expanded={week.isOpen} onPress={week.toggle}>
+            <CalendarDays size={15} aria-hidden /> Week
+          </Button>
+        )}
         <AdaptButton designer={designer} />
         <Button kind="quiet" onPress={onText}>
           <FileText size={15} aria-hidden /> Text

@@ -16,6 +16,7 @@ export interface Hit {
 const pages: Hit[] = [
   { id: 'clients', name: 'Clients', kind: 'everybody, and what each needs next', to: '/clients' },
   { id: 'sessions', name: 'Sessions', kind: 'every session, drafts first', to: '/sessions' },
+  { id: 'blocks', name: 'Blocks', kind: 'weeks of training days, by client', to: '/blocks' },
   { id: 'movements', name: 'Movements', kind: 'the catalogue and your own', to: '/movements' },
   {
     id: 'loads',
@@ -73,6 +74,12 @@ export function useHits(text: string): { hits: Hit[]; isLooking: boolean } {
       kind: `${s.client}, ${s.date ?? s.status}`,
       to: `/sessions/${s.id}`,
     }));
+    const blocks = (found.data?.blocks ?? []).map((b) => ({
+      id: b.id,
+      name: b.title,
+      kind: `block of ${b.client.name}, to ${b.endsOn}`,
+      to: `/blocks/${b.id}`,
+    }));
     const gyms = (kits.data ?? [])
       .filter((k) => named(k.document.name))
       .map((k) => ({ id: k.id, name: k.document.name, kind: 'gym', to: `/kit/${k.id}` }));
@@ -83,7 +90,7 @@ export function useHits(text: string): { hits: Hit[]; isLooking: boolean } {
       to: `/movements/${m.entry.id}`,
     }));
     const asPages = pages.filter((p) => named(p.name));
-    return [...clients, ...sessions, ...gyms, ...asPages, ...movements].slice(0, 14);
+    return [...clients, ...sessions, ...blocks, ...gyms, ...asPages, ...movements].slice(0, 14);
   }, [text, asked, found.data, kits.data, pool]);
   return { hits, isLooking: asked !== '' && (found.isPending || found.isPlaceholderData) };
 }

@@ -2,7 +2,7 @@ import { clientMax } from '@drimbo/core/measure/client-max';
 import type { Context } from '@drimbo/core/measure/context';
 import type { Movement } from '@drimbo/core/movements/model';
 import type { Rig } from '@drimbo/core/movements/rig';
-import { ratioAt } from '@drimbo/core/strength/max';
+import { ratioAt } from '@drimbo/core/strength/ratios';
 import type { LiftRecord } from '@drimbo/core/strength/evidence';
 import { massText, roughMass } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';

@@ -1,4 +1,5 @@
 import { appraise } from '@drimbo/core';
+import { blockRules } from '@drimbo/core/block/rules';
 import { shelf } from '@drimbo/core/evidence/shelf';
 import type { Rule } from '@drimbo/core/review/model';
 import type { Example, RulePage } from '@drimbo/core/review/pages/model';
@@ -10,36 +11,15 @@ import { schools } from '@drimbo/core/schools/schools';
 import { loadText } from '@drimbo/core/formats/sheet';
 import { useEffect, useMemo, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
-import { styled } from 'styled-components';
 import { Blank } from '../../parts/blank';
 import { Mark } from '../../parts/mark';
 import { SheetsPage } from '../../parts/pages';
 import { Sheet, SheetHead, Title } from '../../parts/sheet';
-import { ink, size } from '../../look/theme';
 import { effectText } from '../designer/fix-button';
 import { JudgementTabs } from './judgement-tabs';
+import { RuleBody } from './rule-body';
+import { WeekRuleScreen } from './week-rule';
 import { groundWords } from './words';
-
-const Body = styled.div`
-  padding: 0 12px 12px;
-  font-size: ${size.small};
-  li {
-    border-top: 1px solid ${ink.hush};
-    padding: 5px 0;
-  }
-  ul,
-  ol {
-    list-style: none;
-    padding: 0;
-    margin: 0 0 8px;
-  }
-  p {
-    margin: 4px 0;
-  }
-  .soft {
-    color: ${ink.soft};
-  }
-`;
 
 /** An example as a coach would read it, with what the rule says to it. */
 function Shown({ rule, example, name }: { rule: Rule; example: Example; name: string }): ReactNode {
@@ -54,7 +34,7 @@ function Shown({ rule, example, name }: { rule: Rule; example: Example; name: st
         <h2>{name}</h2>
         <span>{example.says}</span>
       </SheetHead>
-      <Body>
+      <RuleBody>
         <ol>
           {lines.map((m) => (
             <li key={m.id}>
@@ -88,7 +68,7 @@ function Shown({ rule, example, name }: { rule: Rule; example: Example; name: st
           </div>
         ))}
         {found.length === 0 && <p className="soft">The rule has nothing to say.</p>}
-      </Body>
+      </RuleBody>
     </Sheet>
   );
 }
@@ -101,7 +81,7 @@ function Told({ rule, page }: { rule: Rule; page: RulePage }): ReactNode {
       <SheetHead>
         <h2>What it checks</h2>
       </SheetHead>
-      <Body>
+      <RuleBody>
         <p>{page.checks}</p>
         <p>
           <b>For whom.</b> {page.forWhom}
@@ -129,7 +109,7 @@ function Told({ rule, page }: { rule: Rule; page: RulePage }): ReactNode {
             </li>
           ))}
         </ul>
-      </Body>
+      </RuleBody>
     </Sheet>
   );
 }
@@ -140,8 +120,11 @@ export function RuleScreen(): ReactNode {
   const rule = rules.find((r) => r.id === id);
   const page = rulePages[id];
   useEffect(() => {
-    document.title = `${rule?.title ?? 'Rule'} · Drimbo`;
-  }, [rule]);
+    const named = rule ?? blockRules.find((r) => r.id === id);
+    document.title = `${named?.title ?? 'Rule'} · Drimbo`;
+  }, [rule, id]);
+  const ofWeek = blockRules.find((r) => r.id === id);
+  if (ofWeek) return <WeekRuleScreen rule={ofWeek} />;
   if (!rule || !page)
     return (
       <Blank title="There is no rule of this name">

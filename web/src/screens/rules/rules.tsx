@@ -1,4 +1,6 @@
 import { ruleShelf } from '@drimbo/core/review/pages/pages';
+import { blockRules } from '@drimbo/core/block/rules';
+import type { Rule } from '@drimbo/core/review/model';
 import { rules } from '@drimbo/core/review/rules';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -9,7 +11,14 @@ import { Sheet, SheetHead, Title } from '../../parts/sheet';
 import { JudgementTabs } from './judgement-tabs';
 import { groundWords } from './words';
 
-const byId = new Map(rules.map((r) => [r.id, r]));
+type Told = Pick<Rule, 'id' | 'title' | 'severity' | 'ground'>;
+const byId = new Map<string, Told>([...rules, ...blockRules].map((r) => [r.id, r]));
+
+/** Rules of the week and of the block, told as those of a session are. */
+const weekShelf = {
+  title: 'The week and the block',
+  pages: Object.fromEntries(blockRules.map((r) => [r.id, { checks: r.about, forWhom: '' }])),
+};
 
 /** Every rule of the review by what it is about. */
 export function RulesScreen(): ReactNode {
@@ -18,7 +27,7 @@ export function RulesScreen(): ReactNode {
     document.title = 'Rules · Drimbo';
   }, []);
   const wanted = search.trim().toLowerCase();
-  const shelves = ruleShelf
+  const shelves = [...ruleShelf, weekShelf]
     .map(({ title, pages }) => ({
       title,
       rows: Object.entries(pages)
@@ -33,7 +42,9 @@ export function RulesScreen(): ReactNode {
       <JudgementTabs />
       <header>
         <Title>Rules</Title>
-        <span>{rules.length} rules look at every session</span>
+        <span>
+          {rules.length} rules look at every session, {blockRules.length} at every week
+        </span>
         <SearchBox label="Find a rule" value={search} onChange={setSearch} />
       </header>
       {shelves.map(({ title, rows }) => (

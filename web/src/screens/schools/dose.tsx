@@ -46,6 +46,16 @@ export function Dose({ school: s, change }: SchoolPart): ReactNode {
             onChange={(band) => change({ bands: { ...s.bands, [g]: band } })}
           />
         ))}
+        <h3 className="whole">Hard sets a week, over every day</h3>
+        {groupIds.map((g) => (
+          <Range
+            key={`${g} week`}
+            name={`${groupNames[g]}, a week`}
+            value={s.weekBands[g]}
+            most={60}
+            onChange={(band) => change({ weekBands: { ...s.weekBands, [g]: band } })}
+          />
+        ))}
         <div className="whole">
           <Switch isOn={s.forNovices} onChange={(forNovices) => change({ forNovices })}>
             Written for the first year: bands are not cut again

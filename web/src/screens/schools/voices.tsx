@@ -1,4 +1,5 @@
 import { severities, type SchoolDocument } from '@drimbo/core/schools/document';
+import { blockRules } from '@drimbo/core/block/rules';
 import { rules, ruleTitle } from '@drimbo/core/review/rules';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -36,7 +37,9 @@ export function Voices({ school, change }: SchoolPart): ReactNode {
     const { [rule]: _before, ...others } = school.voices;
     change({ voices: voice === null ? others : { ...others, [rule]: voice } });
   };
-  const shown = rules.filter((r) => r.title.toLowerCase().includes(search.trim().toLowerCase()));
+  const shown = [...rules, ...blockRules].filter((r) =>
+    r.title.toLowerCase().includes(search.trim().toLowerCase()),
+  );
   return (
     <Sheet>
       <SheetHead>
