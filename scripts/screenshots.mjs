@@ -63,7 +63,7 @@ const views = [
   ],
   ['kit', '/kit/boathouse'],
   ['data', '/data'],
-  ['two-sessions', '/sessions/compare?client=mirelle-vandoorn&a=mirelle-push-a&b=mirelle-push-b-2'],
+  ['two-sessions', '/sessions/compare?client=mirelle-vandoorn&a=mirelle-push-a&b=mirelle-push-b'],
   ['rule', '/rules/client-limits'],
   [
     'school',

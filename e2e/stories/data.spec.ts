@@ -72,7 +72,7 @@ test('a copy is made and put back; what was there in between is kept as a copy t
 });
 
 test('what was deleted is brought back, by keyboard, also on a phone', async ({ page }) => {
-  const id = await makeSession(page, 'tamsin-oyelo', 'Thrown away', 'tamsin-push-2');
+  const id = await makeSession(page, 'tamsin-oyelo', 'Thrown away', 'tamsin-push');
   await page.goto('/sessions');
   await page.getByRole('searchbox', { name: 'Look for a session or a client' }).fill('tamsin thrown');
   await expect(page.getByRole('row')).toHaveCount(2);
@@ -97,7 +97,7 @@ test('one client is saved as open files, and erased for good only by name', asyn
     data: { id: 'for-a-week', document: { ...document, name: 'Ilka Passing' } },
   });
   expect(made.status()).toBe(201);
-  await makeSession(page, 'for-a-week', 'One week only', 'ansgar-push-2');
+  await makeSession(page, 'for-a-week', 'One week only', 'ansgar-push');
   await page.goto('/clients/for-a-week');
   const zip = await saved(page, 'Export as open files');
   expect(

@@ -32,7 +32,7 @@ test('the health screen: its questions one by one, a yes that waits for clearanc
   await expect(page.getByText('Ask first: nobody has cleared it')).toBeVisible();
   await expectAxeClean(page);
   await saved(page);
-  const id = await makeSession(page, 'tamsin-oyelo', 'Not cleared', 'tamsin-push-2');
+  const id = await makeSession(page, 'tamsin-oyelo', 'Not cleared', 'tamsin-push');
   await openSession(page, id);
   await expect(page.locator('[data-rule="ask-first"]')).toContainText('nobody has cleared');
   await page.goto(`/sessions/${id}/sheet`);

@@ -4,7 +4,7 @@ import { choose, expectAxeClean, openSession, makeSession, saved } from '../desk
 test('a school is copied, changed, shown on open sessions before it is kept, and judges a session', async ({
   page,
 }) => {
-  const id = await makeSession(page, 'bram-otterlund', 'By my own rules', 'bram-push-2');
+  const id = await makeSession(page, 'bram-otterlund', 'By my own rules', 'bram-push');
   await page.goto('/schools');
   await page.getByRole('button', { name: 'Copy Strength-anchored' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Strength-anchored, own' })).toBeVisible();

@@ -50,7 +50,7 @@ test('a session is copied for somebody else, kept as a template, started for a t
 });
 
 test('a deleted session and a deleted test come back by their undo', async ({ page }) => {
-  await makeSession(page, 'tamsin-oyelo', 'Gone and back', 'tamsin-push-2');
+  await makeSession(page, 'tamsin-oyelo', 'Gone and back', 'tamsin-push');
   await page.goto('/sessions?name=gone+and+back');
   await page.getByRole('button', { name: 'Delete Gone and back' }).click();
   await page.getByRole('button', { name: 'Delete it' }).click();

@@ -88,16 +88,25 @@ export async function blocksNamed(
   patterns: readonly string[],
   most: number,
 ): Promise<Found['blocks']> {
-  let query = db
+  const named = (pattern: string) =>
+    sql`(t.title_key like ${pattern} escape '\\' or t.client_id in (select id from clients where name_key like ${pattern} escape '\\'))`;
+  const where = patterns.length === 0 ? sql`true` : sql.join(patterns.map(named), sql` and `);
+  const { rows: found } = await sql<{ id: string }>`
+    select t.id from blocks as t where t.deleted_at is null and ${where}
+    order by t.ends_on desc, t.id limit ${most}`.execute(db);
+  if (found.length === 0) return [];
+  const rows = await db
     .selectFrom('blocks')
     .innerJoin('clients', 'clients.id', 'blocks.client_id')
     .select(['blocks.id', 'title', 'ends_on', 'client_id', 'clients.name'])
-    .where('blocks.deleted_at', 'is', null);
-  for (const pattern of patterns)
-    query = query.where(
-      sql<boolean>`(blocks.title_key like ${pattern} escape '\\' or clients.name_key like ${pattern} escape '\\')`,
-    );
-  const rows = await query.orderBy('ends_on', 'desc').orderBy('blocks.id').limit(most).execute();
+    .where(
+      'blocks.id',
+      'in',
+      found.map((r) => r.id),
+    )
+    .orderBy('ends_on', 'desc')
+    .orderBy('blocks.id')
+    .execute();
   return rows.map(({ id, title, ends_on, client_id, name }) => ({
     id,
     title,

@@ -2,6 +2,7 @@ import { groupIds, groupNames, type GroupId } from '../anatomy/regions';
 import type { MeasuredLine } from '../measure/model';
 import { isHeavyCompound } from '../review/questions';
 import type { FixDraft } from '../review/model';
+import { offerFirst } from '../review/rules/additions';
 import { kindOf } from '../session/kinds';
 import { linesOf, type Line, type Session } from '../session/document';
 import type { Edit } from '../session/edits';
@@ -75,6 +76,19 @@ export const bySession = (d: MeasuredDay, drafts: readonly FixDraft[]): BlockFix
       change: () => (typeof edit === 'function' ? null : onlySession(id, edit)),
     }));
 };
+
+/** Movements a day does not have, each with as many sets as are missing and one movement takes. */
+export const addedWith = (d: MeasuredDay, entryIds: readonly string[], missing: number): BlockFixDraft[] =>
+  bySession(
+    d,
+    offerFirst(d.measured!, entryIds, 2).map((draft) => {
+      const { edit } = draft;
+      if (typeof edit === 'function' || edit.do !== 'add block') return draft;
+      const [line] = edit.block.lines;
+      const scheme = withSetCount(line!.scheme, Math.max(2, Math.min(6, Math.ceil(missing))));
+      return { ...draft, edit: { ...edit, block: { ...edit.block, lines: [{ ...line!, scheme }] } } };
+    }),
+  );
 
 /** A line of the session as it is written, not as some week has it. */
 export const written = (block: MeasuredBlock, id: string, line: string): Line | undefined => {

@@ -164,7 +164,11 @@ export function useBlock({ file, kits, notebook, schools }: OpenedBlock): BlockD
     appraisal,
     isLooking,
     take,
-    know: useCallback((id, session) => setSessions((s) => ({ ...s, [id]: session })), []),
+    know: useCallback((id, session) => {
+      const sessions = { ...now.current.sessions, [id]: session };
+      now.current = { ...now.current, sessions };
+      setSessions(sessions);
+    }, []),
     undo: useCallback(() => {
       const step = past[past.length - 1];
       if (!step) return;

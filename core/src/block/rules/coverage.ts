@@ -2,8 +2,7 @@ import { regions, type RegionId } from '../../anatomy/regions';
 import { doseValue } from '../../dose/value';
 import { groupIds, groupNames } from '../../anatomy/regions';
 import { offerFirst } from '../../review/rules/additions';
-import { bySession, dayWordsOf, easiestFirst, inPlay, setsText } from '../asking';
-import { withSetCount } from '../../session/schemes';
+import { addedWith, bySession, dayWordsOf, easiestFirst, inPlay, setsText } from '../asking';
 import { isPress } from '../../review/questions';
 import type { BlockFixDraft, BlockRule, MeasuredDay, MeasuredWeek } from '../model';
 
@@ -59,18 +58,7 @@ const FLOOR = 0.5;
 const pullingAdded = (week: MeasuredWeek, missing: number): BlockFixDraft[] =>
   easiestFirst(week)
     .slice(0, 2)
-    .flatMap((d) =>
-      bySession(
-        d,
-        offerFirst(d.measured!, ['wide-elbow-row', 'face-pull'], 2).map((draft) => {
-          const { edit } = draft;
-          if (typeof edit === 'function' || edit.do !== 'add block') return draft;
-          const [line] = edit.block.lines;
-          const scheme = withSetCount(line!.scheme, Math.max(2, Math.min(6, missing)));
-          return { ...draft, edit: { ...edit, block: { ...edit.block, lines: [{ ...line!, scheme }] } } };
-        }),
-      ),
-    );
+    .flatMap((d) => addedWith(d, ['wide-elbow-row', 'face-pull'], missing));
 
 const pressing = (d: MeasuredDay): number =>
   d.measured

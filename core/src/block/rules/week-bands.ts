@@ -1,11 +1,17 @@
 import { groupCredit, groupIds, groupNames, type GroupId } from '../../anatomy/regions';
 import { DIRECT } from '../../dose/dose';
 import { setCountOf } from '../../session/schemes';
-import { offerFirst } from '../../review/rules/additions';
 import type { Edit } from '../../session/edits';
-import { bySession, easiestFirst, followed, setsChanged, setsText, written } from '../asking';
+import { addedWith, easiestFirst, followed, setsChanged, setsText, written } from '../asking';
 import { isReturning, weekBand } from '../bands';
-import type { BlockChange, BlockFixDraft, BlockRule, MeasuredBlock, MeasuredWeek } from '../model';
+import type {
+  BlockChange,
+  BlockFixDraft,
+  BlockRule,
+  MeasuredBlock,
+  MeasuredDay,
+  MeasuredWeek,
+} from '../model';
 
 /** Less than this past a band is no matter. */
 const SLACK = 0.5;
@@ -70,6 +76,10 @@ const without = (block: MeasuredBlock, week: MeasuredWeek): BlockFixDraft[] =>
         },
       ]
     : [];
+
+/** How often a week has the session of a day. */
+const often = (d: MeasuredDay, week: MeasuredWeek): number =>
+  Math.max(1, week.days.filter((x) => followed(x) === followed(d)).length);
 
 const bandWords = (
   block: MeasuredBlock,
@@ -143,7 +153,7 @@ export const weekUnderBand: BlockRule = {
               label: `Add ${groupNames[group].toLowerCase()} sets until it fits`,
               change: () => towards(block, week, group, band.lo),
             },
-            ...(easiest ? bySession(easiest, offerFirst(easiest.measured!, additions[group], 1)) : []),
+            ...(easiest ? addedWith(easiest, additions[group], (band.lo - sets) / often(easiest, week)) : []),
           ],
         },
       ];

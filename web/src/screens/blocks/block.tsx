@@ -125,14 +125,17 @@ function Desk({ opened, id }: { opened: OpenedBlock; id: string }): ReactNode {
   return (
     <Page>
       <header>
-        <TextField
-          label="Block"
-          value={block.title}
-          maxLength={120}
-          onChange={(title) =>
-            title.trim() !== '' && desk.take({ block: { title }, sessions: [] }, 'name the block')
-          }
-        />
+        <div>
+          <h1 className="unseen">{block.title}</h1>
+          <TextField
+            label="Block"
+            value={block.title}
+            maxLength={120}
+            onChange={(title) =>
+              title.trim() !== '' && desk.take({ block: { title }, sessions: [] }, 'name the block')
+            }
+          />
+        </div>
         <span className="state">
           <Link to={`/clients/${block.clientId}`}>{context.client.name}</Link>, {dayWords(block.startsOn)} to{' '}
           {appraisal ? dayWords(appraisal.endsOn) : '…'}.{' '}

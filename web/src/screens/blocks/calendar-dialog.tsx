@@ -1,4 +1,4 @@
-import { eventsOf, dayChanges, sayLife, type DayChange } from '@drimbo/core/block/life';
+import { dayChanges, eventsOf, sayLife } from '@drimbo/core/block/life';
 import type { BlockChange } from '@drimbo/core/block/model';
 import { endsOn } from '@drimbo/core/block/placing';
 import {
@@ -20,6 +20,7 @@ import { Dialog, DialogFeet } from '../../parts/dialog';
 import { FileDrop } from '../../parts/file-drop';
 import { RadioGroup } from '../../parts/radio-group';
 import type { BlockDesk } from '../../state/use-block';
+import { Changes } from './changes';
 import { saveBlockCalendar } from './save-calendar';
 import { dayWords } from './words';
 
@@ -42,18 +43,6 @@ const Body = styled.div`
     color: ${ink.soft};
   }
 `;
-
-const Changes = ({ changes }: { changes: readonly DayChange[] }): ReactNode => (
-  <ul aria-label="What changes">
-    {changes.map((c) => (
-      <li key={c.day}>
-        <b>{c.name}</b> {dayWords(c.from)} {c.says}
-        {c.to !== null && c.to !== c.from && ` to ${dayWords(c.to)}`}
-      </li>
-    ))}
-    {changes.length === 0 && <li className="soft">No day changes.</li>}
-  </ul>
-);
 
 /** Days away out of somebody's calendar: which entries count, and what happens to the days that fall on them. */
 function Away({

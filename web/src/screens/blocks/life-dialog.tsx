@@ -11,6 +11,7 @@ import { RadioGroup } from '../../parts/radio-group';
 import { Select } from '../../parts/select';
 import { TextField } from '../../parts/text-field';
 import type { BlockDesk } from '../../state/use-block';
+import { Changes } from './changes';
 import { dayWords } from './words';
 
 const Form = styled.div`
@@ -103,14 +104,7 @@ export function LifeDialog({ desk, close }: { desk: BlockDesk; close: () => void
                 ? `It ends on ${dayWords(chosen.ends.after)} as before.`
                 : `It ends on ${dayWords(chosen.ends.after)} instead of ${dayWords(chosen.ends.before)}.`}
             </p>
-            <ul aria-label="What changes">
-              {chosen.changes.map((c) => (
-                <li key={c.day}>
-                  <b>{c.name}</b> {dayWords(c.from)} {c.says}
-                  {c.to !== null && c.to !== c.from && ` to ${dayWords(c.to)}`}
-                </li>
-              ))}
-            </ul>
+            <Changes changes={chosen.changes} />
             {what === 'sick' && (
               <p className="soft">
                 With fever, chest pain or breath that does not come back: no training before a clinician has
