@@ -6,7 +6,7 @@ import { buildIfStale, give } from './ground.mjs';
 
 // Runs the benchmarks; they print shares of a frame and assert nothing.
 mkdirSync('.cache', { recursive: true });
-for (const name of ['appraise', 'mechanics', 'reading']) {
+for (const name of ['appraise', 'blocks', 'mechanics', 'reading']) {
   const outfile = resolve(`.cache/bench-${name}.mjs`);
   await build({
     entryPoints: [`bench/${name}.ts`],

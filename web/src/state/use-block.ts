@@ -23,6 +23,8 @@ export interface OpenedBlock {
 }
 
 interface Step {
+  /** Steps with the same key that follow each other count as one: typing in a field. */
+  key: string | null;
   undo: BlockChange;
   redo: BlockChange;
   says: string;
@@ -36,7 +38,7 @@ export interface BlockDesk {
   appraisal: BlockAppraisal | null;
   /** Remedies are still looked for. */
   isLooking: boolean;
-  take: (change: BlockChange | null, says: string) => void;
+  take: (change: BlockChange | null, says: string, key?: string) => void;
   /** A session that was made of a day is known from now on. */
   know: (id: string, session: Session) => void;
   undo: () => void;
@@ -146,13 +148,18 @@ export function useBlock({ file, kits, notebook, schools }: OpenedBlock): BlockD
     [file.block.id, save],
   );
   const take = useCallback(
-    (change: BlockChange | null, says: string): void => {
+    (change: BlockChange | null, says: string, key?: string): void => {
       if (!change) return;
       const before = now.current;
       const after = apply(change);
       const undo = inverseChange(before, after);
       if (Object.keys(undo.block).length === 0 && undo.sessions.length === 0) return;
-      setPast((p) => [...p, { undo, redo: change, says }]);
+      const step: Step = { undo, redo: change, says, key: key ?? null };
+      setPast((p) => {
+        const last = p[p.length - 1];
+        const goesOn = last && step.key !== null && last.key === step.key;
+        return goesOn ? [...p.slice(0, -1), { ...step, undo: last.undo }] : [...p, step];
+      });
       setFuture([]);
     },
     [apply],

@@ -132,7 +132,7 @@ function Desk({ opened, id }: { opened: OpenedBlock; id: string }): ReactNode {
             value={block.title}
             maxLength={120}
             onChange={(title) =>
-              title.trim() !== '' && desk.take({ block: { title }, sessions: [] }, 'name the block')
+              title.trim() !== '' && desk.take({ block: { title }, sessions: [] }, 'name the block', 'title')
             }
           />
         </div>

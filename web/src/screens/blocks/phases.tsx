@@ -52,6 +52,7 @@ export function Phases({ desk }: { desk: BlockDesk }): ReactNode {
                   sessions: [],
                 },
                 'name a phase',
+                `phase ${i}`,
               )
             }
           />

@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { Button } from '../../parts/button';
 import { CheckBox } from '../../parts/check-box';
 import { Select } from '../../parts/select';
+import { TextField } from '../../parts/text-field';
 import type { BlockDesk } from '../../state/use-block';
 import { dayWords } from './words';
 
@@ -70,6 +71,84 @@ export function Progress({ desk }: { desk: BlockDesk }): ReactNode {
               }
             >
               Take back
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** "3, 3, 4, 4, 5" as sets a week; null where it is none. */
+function readLadder(text: string): number[] | null {
+  const sets = text
+    .split(/[\s,;]+/)
+    .filter(Boolean)
+    .map(Number);
+  return sets.length > 0 && sets.length <= 52 && sets.every((n) => Number.isInteger(n) && n >= 1 && n <= 12)
+    ? sets
+    : null;
+}
+
+/** Sets of one movement week by week, in place of what the weeks add. */
+export function Ladders({ desk }: { desk: BlockDesk }): ReactNode {
+  const { block, take, sessions, appraisal } = desk;
+  const names = new Map(
+    (appraisal?.weeks ?? []).flatMap((w) =>
+      w.days.flatMap((d) => d.lines.map((l) => [`${d.sessionId} ${l.id}`, `${l.name}, ${d.name}`] as const)),
+    ),
+  );
+  const open = block.days.flatMap((d) =>
+    d.does.is === 'session'
+      ? [...names].filter(([key]) => key.startsWith(`${d.does.is === 'session' ? d.does.session : ''} `))
+      : [],
+  );
+  const [line, setLine] = useState<string | null>(null);
+  const [text, setText] = useState('3, 3, 4, 4, 5');
+  const sets = readLadder(text);
+  const put = (): void => {
+    const chosen = line ?? open[0]?.[0];
+    if (!chosen || !sets) return;
+    const [session, id] = [chosen.slice(0, chosen.indexOf(' ')), chosen.slice(chosen.indexOf(' ') + 1)];
+    const others = block.ladders.filter((l) => l.session !== session || l.line !== id);
+    take(
+      { block: { ladders: [...others, { session, line: id, sets }] }, sessions: [] },
+      'put a movement on a ladder',
+    );
+  };
+  return (
+    <section aria-label="Ladders">
+      <h3>Ladders</h3>
+      <div className="row">
+        <Select
+          label="Movement"
+          value={line ?? open[0]?.[0] ?? null}
+          options={open.map(([key, name]) => [key, name])}
+          onChange={setLine}
+        />
+        <TextField label="Its sets, week by week" value={text} maxLength={160} onChange={setText} />
+        <Button isDisabled={!sets || open.length === 0} onPress={put}>
+          Put on a ladder
+        </Button>
+      </div>
+      {!sets && <p role="alert">Sets from 1 to 12 a week, like 3, 3, 4, 4, 5. The last goes on.</p>}
+      <ul>
+        {block.ladders.map((l) => (
+          <li key={`${l.session} ${l.line}`}>
+            <span>
+              {names.get(`${l.session} ${l.line}`) ?? sessions[l.session]?.title}: {l.sets.join(', ')} sets
+            </span>
+            <Button
+              small
+              kind="quiet"
+              onPress={() =>
+                take(
+                  { block: { ladders: block.ladders.filter((x) => x !== l) }, sessions: [] },
+                  'take a ladder away',
+                )
+              }
+            >
+              Take away
             </Button>
           </li>
         ))}

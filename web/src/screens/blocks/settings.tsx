@@ -3,7 +3,7 @@ import { styled } from 'styled-components';
 import { ink, size } from '../../look/theme';
 import type { BlockDesk } from '../../state/use-block';
 import { Phases, Weeks } from './phases';
-import { Life, Progress } from './progress';
+import { Ladders, Life, Progress } from './progress';
 import { Split } from './split';
 
 const Body = styled.div`
@@ -63,6 +63,7 @@ export const Settings = ({ desk }: { desk: BlockDesk }): ReactNode => (
     <Split desk={desk} />
     <Phases desk={desk} />
     <Progress desk={desk} />
+    <Ladders desk={desk} />
     <Weeks desk={desk} />
     <Life desk={desk} />
   </Body>

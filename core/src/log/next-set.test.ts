@@ -1,0 +1,124 @@
+import fc from 'fast-check';
+import { line, sampleContext, sampleKit, session } from '../examples/samples';
+import { choicesOf } from '../loads/prescribe';
+import { measure } from '../measure/measure';
+import { fromHere } from './next-set';
+import { formOf, type DoneSet } from './today';
+
+const plan = session([
+  line('barbell-bench-press', { scheme: { kind: 'straight', sets: 4, reps: { lo: 6, hi: 8 } } }),
+  line('incline-dumbbell-press', { scheme: { kind: 'straight', sets: 3, reps: { lo: 8, hi: 10 } } }),
+  line('cable-overhead-extension', { scheme: { kind: 'straight', sets: 3, reps: { lo: 10, hi: 12 } } }),
+]);
+const measured = measure(plan, sampleContext);
+const [bench, incline, extension] = measured.lines as [
+  (typeof measured.lines)[0],
+  (typeof measured.lines)[0],
+  (typeof measured.lines)[0],
+];
+const set = (lineId: string, setIndex: number, loadKg: number, reps: number, reserve: number): DoneSet => ({
+  lineId,
+  setIndex,
+  loadKg,
+  reps,
+  reserve,
+});
+const planned = bench.sets[0]!.kg!;
+const asPlanned = set(bench.id, 0, planned, bench.sets[0]!.expectedReps!, bench.sets[0]!.target.reserve);
+const loadsOf = (done: DoneSet[], id = bench.id) =>
+  fromHere(measured, done)
+    .next.get(id)!
+    .map((n) => n.kg!);
+
+test('with nothing done, and after a set that went as expected, the plan stays', () => {
+  expect(loadsOf([])).toEqual(bench.sets.map((s) => s.kg));
+  expect(loadsOf([asPlanned])).toEqual(bench.sets.slice(1).map((s) => s.kg));
+  expect(fromHere(measured, []).says).toBe(null);
+});
+
+test('a set that fails early takes load off the next ones and says why; one with far too much left puts some on', () => {
+  const bad = fromHere(measured, [set(bench.id, 0, planned, 3, 0)]);
+  const [next] = bad.next.get(bench.id)!;
+  expect(next!.kg!).toBeLessThan(planned);
+  expect(next!.why).toMatch(/kg would end short of 6–8 today/);
+  expect(bad.says).toMatch(/^Today you are about \d+ % down\.$/);
+  const good = fromHere(measured, [set(bench.id, 0, planned, 8, 7), set(bench.id, 1, planned, 8, 6)]);
+  expect(good.next.get(bench.id)![0]!.kg!).toBeGreaterThan(planned);
+  expect(good.says).toMatch(/up\.$/);
+});
+
+test('what one lift shows of the day reaches the others, and less than itself', () => {
+  const { form, lines } = formOf(measured.lines, [set(bench.id, 0, planned, 3, 0)], sampleContext.client);
+  expect(form.times).toBeLessThan(0.995);
+  expect(lines.get(bench.id)!.times).toBeLessThan(form.times);
+  expect(lines.has(incline.id)).toBe(false);
+});
+
+test('one reading agrees with the textbook answer for a normal prior and a normal reading', () => {
+  const none = formOf([bench], [], sampleContext.client);
+  expect(none.form).toEqual({ times: 1, spread: 0.03 });
+  // Posterior precision of one unknown is the sum of the precisions: the spread of the day can only shrink.
+  const one = formOf([bench], [asPlanned], sampleContext.client);
+  const two = formOf([bench], [asPlanned, { ...asPlanned, setIndex: 1 }], sampleContext.client);
+  expect(one.form.spread).toBeLessThan(none.form.spread);
+  expect(two.form.spread).toBeLessThan(one.form.spread);
+});
+
+const anySet = fc.record({
+  reps: fc.integer({ min: 0, max: 14 }),
+  reserve: fc.integer({ min: 0, max: 8 }),
+  off: fc.integer({ min: -3, max: 3 }),
+});
+
+test('a worse set never raises a load of the line, nor of another', () => {
+  const choices = choicesOf(sampleKit, bench.movement)!.map((c) => c.kg);
+  const at = choices.indexOf(planned);
+  fc.assert(
+    fc.property(
+      fc.array(anySet, { minLength: 1, maxLength: 3 }),
+      fc.nat(2),
+      fc.boolean(),
+      (sets, which, fewer) => {
+        const done = sets.map((s, i) =>
+          set(bench.id, i, choices[Math.max(0, at + s.off)]!, s.reps, s.reserve),
+        );
+        const i = Math.min(which, done.length - 1);
+        const d = done[i]!;
+        const worse = fewer
+          ? { ...d, reps: Math.max(0, d.reps - 1) }
+          : { ...d, reserve: Math.max(0, d.reserve - 1) };
+        const after = done.map((x, n) => (n === i ? worse : x));
+        for (const id of [bench.id, incline.id]) {
+          const [was, now] = [loadsOf(done, id), loadsOf(after, id)];
+          now.forEach((kg, n) => expect(kg).toBeLessThanOrEqual(was[n]! + 1e-9));
+        }
+      },
+    ),
+    { numRuns: 150 },
+  );
+});
+
+test('every load is one this kit has, and never more than a tenth or one step above the plan', () => {
+  fc.assert(
+    fc.property(fc.array(anySet, { minLength: 1, maxLength: 4 }), (sets) => {
+      const done = sets.map((s, i) => set(bench.id, i, planned, s.reps, s.reserve));
+      for (const m of measured.lines) {
+        const choices = choicesOf(sampleKit, m.movement)!.map((c) => c.kg);
+        for (const n of fromHere(measured, done).next.get(m.id)!) {
+          if (n.kg === null || n.plannedKg === null) continue;
+          expect(choices).toContain(n.kg);
+          const step = choices.find((c) => c > n.plannedKg! + 1e-6) ?? n.plannedKg;
+          expect(n.kg).toBeLessThanOrEqual(Math.max(n.plannedKg * 1.1, step) + 1e-6);
+        }
+      }
+    }),
+    { numRuns: 100 },
+  );
+});
+
+test('where nothing was known, the first set tells the next ones; stages and open sets keep their own', () => {
+  expect(extension.calibrate).toBe(true);
+  const next = fromHere(measured, [set(extension.id, 0, 15, 12, 10)]).next.get(extension.id)!;
+  expect(next[0]!.kg!).toBeGreaterThan(15);
+  expect(fromHere(measured, [set(extension.id, 0, 15, 12, 3)]).next.get(extension.id)![0]!.kg).toBe(15);
+});

@@ -1,0 +1,111 @@
+import { choicesOf } from '../loads/prescribe';
+import type { Context } from '../measure/context';
+import type { Measured, MeasuredLine } from '../measure/model';
+import { estimatedMax, repsAtLoad } from '../strength/formulas';
+import { movedShare } from '../strength/ratios';
+import { massText } from '../units/mass';
+import { formOf, type DoneSet, type Today } from './today';
+
+/** What the next set of a line should be, from what was just done. */
+export interface NextSet {
+  setIndex: number;
+  /** Planned, and as the day goes; null where nothing is known yet. */
+  plannedKg: number | null;
+  kg: number | null;
+  /** Repetitions that load is expected to bring with its reserve kept; null where nothing is known. */
+  reps: number | null;
+  /** Why it is another load; null where the plan stays. */
+  why: string | null;
+}
+
+export interface FromHere {
+  today: Today;
+  /** The sets not done yet, by line. */
+  next: ReadonlyMap<string, NextSet[]>;
+  /** "Today you are about 3 % up."; null where nothing can be said. */
+  says: string | null;
+}
+
+/** A day less off than this is an ordinary one. */
+const NOTICED = 0.015;
+/** Nobody is given a load this much heavier in one step. Common practice: 2–10 %. */
+const MOST_UP = 1.1;
+
+/** The max a line is taken to have now, everything that moves; from the sets of today where nothing was known. */
+function maxNow(m: MeasuredLine, done: readonly DoneSet[], today: Today, { client }: Context): number | null {
+  if (m.max.basis !== 'calibrate') return m.max.kg * (today.lines.get(m.id) ?? today.form).times;
+  const last = done.filter((d) => d.lineId === m.id && d.reps > 0).at(-1);
+  if (!last) return null;
+  const moved = last.loadKg + movedShare(m.movement, m.rig) * client.massKg;
+  if (moved <= 0) return null;
+  const now = estimatedMax(moved, last.reps * m.pace, last.reserve * m.pace, client.formula);
+  return now / (1 - (m.sets[last.setIndex]?.loss ?? 0));
+}
+
+/** Loads of the sets a line has left: the planned one where it stays in range, else the nearest that does. */
+function nextOf(m: MeasuredLine, done: readonly DoneSet[], today: Today, context: Context): NextSet[] {
+  const { client, kit } = context;
+  const mine = done.filter((d) => d.lineId === m.id);
+  const isDone = new Set(mine.map((d) => d.setIndex));
+  const max = maxNow(m, mine, today, context);
+  const bodyKg = movedShare(m.movement, m.rig) * client.massKg;
+  const choices = (choicesOf(kit, m.movement) ?? []).map((c) => c.kg).sort((a, b) => a - b);
+  const lastKg = mine.at(-1)?.loadKg ?? null;
+  return m.sets.flatMap((set, setIndex): NextSet[] => {
+    if (isDone.has(setIndex)) return [];
+    const { reps, reserve, loadOf, open, holdS } = set.target;
+    const plannedKg = set.kg ?? (set.byHand ? set.kg : null);
+    const keep = (expected: number | null): NextSet => ({
+      setIndex,
+      plannedKg,
+      kg: plannedKg ?? lastKg,
+      reps: expected,
+      why: null,
+    });
+    if (max === null || holdS !== undefined || open === true || loadOf || choices.length === 0)
+      return [keep(null)];
+    const bring = (kg: number): number =>
+      kg + bodyKg > 0
+        ? repsAtLoad(max * (1 - set.loss), kg + bodyKg, client.formula) / m.pace - reserve
+        : reps.hi;
+    const from = plannedKg ?? lastKg ?? choices[0]!;
+    const told = (kg: number): number => Math.max(0, Math.min(reps.hi, Math.floor(bring(kg) + 0.25)));
+    let kg = from;
+    if (bring(from) < reps.lo - 0.5)
+      kg = choices.filter((c) => c < from - 1e-6 && bring(c) >= reps.lo - 0.25).at(-1) ?? choices[0]!;
+    else if (bring(from) > reps.hi + 1) {
+      const most = Math.max(
+        from,
+        ...choices
+          .filter((c) => c > from && (c + bodyKg) / (from + bodyKg) <= MOST_UP)
+          .concat(choices.find((c) => c > from + 1e-6) ?? from),
+      );
+      kg = choices.filter((c) => c > from && c <= most + 1e-6 && bring(c) >= reps.lo).at(-1) ?? from;
+    }
+    if (kg === from) return [keep(told(from))];
+    const way = kg < from ? 'would end short of' : 'would go past';
+    const why = `${massText(from, client.unit)} ${way} ${reps.lo === reps.hi ? reps.lo : `${reps.lo}–${reps.hi}`} today`;
+    return [{ setIndex, plannedKg, kg, reps: told(kg), why }];
+  });
+}
+
+/**
+ * From what was done so far to the sets that are left: the form of the day, and for each set the planned load where
+ * it stays in its range, else the nearest of this kit that does. A worse set never raises a load. A model's estimate.
+ */
+export function fromHere(
+  { lines, context }: Pick<Measured, 'lines' | 'context'>,
+  done: readonly DoneSet[],
+): FromHere {
+  const today = formOf(lines, done, context.client);
+  const { times, spread } = today.form;
+  const off = Math.log(times);
+  const isSure = done.length > 0 && Math.abs(off) > Math.max(NOTICED, spread / 2);
+  return {
+    today,
+    next: new Map(lines.map((m) => [m.id, nextOf(m, done, today, context)])),
+    says: isSure
+      ? `Today you are about ${Math.round(Math.abs(times - 1) * 100)} % ${off > 0 ? 'up' : 'down'}.`
+      : null,
+  };
+}
