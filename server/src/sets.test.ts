@@ -43,6 +43,11 @@ const set = (patch: Partial<PerformedSet> = {}): PerformedSet => ({
   reserve: 2,
   tired: 0.1,
   repS: null,
+  technique: null,
+  fault: null,
+  felt: null,
+  comfort: null,
+  note: '',
   ...patch,
 });
 const ask = () => request(appOn(db));

@@ -1,11 +1,11 @@
 import { performedSetSchema, type PerformedSet } from '@drimbo/core/log/performed-set';
 import { rigSchema } from '@drimbo/core/movements/rig';
-import type { Kysely } from 'kysely';
+import type { Kysely, Selectable } from 'kysely';
 import { z } from 'zod';
 import type { PerformedSetRow, Tables } from './database/tables';
 import { checked, Problem, upToAYearAhead } from './problem';
 
-export const setOf = (row: PerformedSetRow): PerformedSet => ({
+export const setOf = (row: Selectable<PerformedSetRow>): PerformedSet => ({
   id: row.id,
   clientId: row.client_id,
   sessionId: row.session_id,
@@ -19,9 +19,14 @@ export const setOf = (row: PerformedSetRow): PerformedSet => ({
   reserve: row.reserve,
   tired: row.tired,
   repS: row.rep_s > 0 ? row.rep_s : null,
+  technique: (row.technique || null) as PerformedSet['technique'],
+  fault: row.fault || null,
+  felt: row.felt < 0 ? null : row.felt,
+  comfort: row.comfort < 0 ? null : row.comfort,
+  note: row.note,
 });
 
-export const rowOf = (set: PerformedSet): PerformedSetRow => ({
+export const rowOf = (set: PerformedSet): Selectable<PerformedSetRow> => ({
   id: set.id,
   client_id: set.clientId,
   session_id: set.sessionId,
@@ -35,6 +40,11 @@ export const rowOf = (set: PerformedSet): PerformedSetRow => ({
   reserve: set.reserve,
   tired: set.tired,
   rep_s: set.repS ?? 0,
+  technique: set.technique ?? '',
+  fault: set.fault ?? '',
+  felt: set.felt ?? -1,
+  comfort: set.comfort ?? -1,
+  note: set.note,
 });
 
 /** Up to 500 sets at once, all of them or none. */

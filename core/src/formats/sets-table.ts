@@ -32,6 +32,18 @@ function rigIn(cell: string): PerformedSet['rig'] {
   }
 }
 
+/** A word or a figure that nobody may have given: an empty cell. */
+const said = (name: string, field: 'technique' | 'fault'): Column => ({
+  name,
+  write: (set) => set[field] ?? '',
+  read: (cell) => ({ [field]: cell.trim() === '' ? null : cell.trim() }),
+});
+const graded = (name: string, field: 'felt' | 'comfort'): Column => ({
+  name,
+  write: (set) => String(set[field] ?? ''),
+  read: (cell) => ({ [field]: cell.trim() === '' ? null : Number(cell) }),
+});
+
 /** The columns of a table of logged sets, in their order. */
 const columns: readonly Column[] = [
   text('id', 'id'),
@@ -50,6 +62,11 @@ const columns: readonly Column[] = [
     write: (set) => (set.repS === null ? '' : String(set.repS)),
     read: (cell) => ({ repS: cell.trim() === '' ? null : Number(cell) }),
   },
+  said('technique', 'technique'),
+  said('fault', 'fault'),
+  graded('felt 0-3', 'felt'),
+  graded('comfort 0-10', 'comfort'),
+  { name: 'note', write: (set) => set.note, read: (cell) => ({ note: cell }) },
   { name: 'settings', write: (set) => JSON.stringify(set.rig), read: (cell) => ({ rig: rigIn(cell) }) },
 ];
 

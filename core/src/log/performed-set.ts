@@ -6,6 +6,9 @@ import { daySchema } from '../units/dates';
 
 const id = z.string().min(1).max(60);
 
+export const techniques = ['clean', 'slipping', 'broke'] as const;
+export type Technique = (typeof techniques)[number];
+
 /** One set somebody did. Loads as the coach says them: total, each hand, or added to the body; in kg. */
 export const performedSetSchema = z
   .object({
@@ -28,6 +31,15 @@ export const performedSetSchema = z
     tired: z.number().min(0).max(0.6),
     /** Seconds a repetition took; null where nobody said. */
     repS: z.number().min(0.5).max(60).nullable(),
+    /** How it looked: a set that broke form counts for volume, not for progress. Null where nobody said. */
+    technique: z.enum(techniques).nullable().default(null),
+    /** The fault that was seen, by its id. */
+    fault: z.string().min(1).max(60).nullable().default(null),
+    /** In the target, 0 not at all to 3. */
+    felt: z.number().int().min(0).max(3).nullable().default(null),
+    /** 0 hurts to 10 comfortable. */
+    comfort: z.number().int().min(0).max(10).nullable().default(null),
+    note: z.string().max(200).default(''),
   })
   .strict();
 

@@ -176,4 +176,15 @@ export const migrations: Record<string, Migration> = {
       for (const index of blockIndexes) await sql.raw(index).execute(db);
     },
   },
+  '009-how-it-went': {
+    async up(db: Kysely<unknown>) {
+      const add = (column: string, type: 'text' | 'integer', value: string | number) =>
+        db.schema
+          .alterTable('performed_sets')
+          .addColumn(column, type, (c) => c.notNull().defaultTo(value))
+          .execute();
+      for (const column of ['technique', 'fault', 'note']) await add(column, 'text', '');
+      for (const column of ['felt', 'comfort']) await add(column, 'integer', -1);
+    },
+  },
 };

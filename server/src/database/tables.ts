@@ -59,6 +59,13 @@ export interface PerformedSetRow {
   tired: number;
   /** Seconds a repetition took; 0 where nobody said. */
   rep_s: number;
+  /** Empty where nobody said. */
+  technique: Generated<string>;
+  fault: Generated<string>;
+  /** −1 where nobody said. */
+  felt: Generated<number>;
+  comfort: Generated<number>;
+  note: Generated<string>;
 }
 
 export interface Tables {

@@ -7,6 +7,7 @@ import { Life } from '@drimbo/core/lifter/lifter';
 import type { Client } from '@drimbo/core/session/client';
 import type { Session } from '@drimbo/core/session/document';
 import type { LiftRecord } from '@drimbo/core/strength/evidence';
+import type { Insertable } from 'kysely';
 import type { PerformedSetRow } from '../database/tables';
 import type { DemoBlock } from './blocks';
 
@@ -22,7 +23,7 @@ interface Lived {
   block: TrainingBlock;
   /** The sessions of the days that are done, as they were, by id. */
   done: [id: string, session: Session][];
-  sets: PerformedSetRow[];
+  sets: Insertable<PerformedSetRow>[];
 }
 
 /** Lives a block day by day until yesterday: each session as its week had it then, lifted by the simulated lifter. */
