@@ -16,7 +16,6 @@ for (const [name, path, ready] of [
   ['the loads', '/loads?load=100&reps=5', 'median of seven'],
   ['two sessions', '/sessions/compare?client=mirelle-vandoorn&a=mirelle-push-a&b=mirelle-push-b', 'Together'],
   ['the blocks', '/blocks', 'under way'],
-  ['a block', '/blocks/bram-bench', 'of 8–18'],
   ['a rule of the week', '/rules/too-close', 'It speaks'],
   ['the schools', '/schools', 'They ship with Drimbo'],
   ['the rules', '/rules', 'rules look at every session'],

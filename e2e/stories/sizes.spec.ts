@@ -17,7 +17,6 @@ const screens: [path: string, ready: string][] = [
   ['/sessions/compare?client=mirelle-vandoorn&a=mirelle-push-a&b=mirelle-push-b', 'Together'],
   ['/blocks', 'under way'],
   ['/blocks/bram-bench', 'of 8–18'],
-  ['/rules/too-close', 'It speaks'],
   ['/schools', 'They ship with Drimbo'],
   ['/rules', 'rules look at every session'],
   ['/rules/client-limits', 'It speaks'],

@@ -78,6 +78,12 @@ const Top = styled.header`
     color: ${ink.ink};
     font-weight: 680;
   }
+  @media (max-width: 860px) {
+    gap: 10px;
+    nav {
+      gap: 11px;
+    }
+  }
   @media (max-width: 640px) {
     flex-wrap: wrap;
     justify-content: space-between;

@@ -5,7 +5,7 @@ import type { TrainingBlock } from './document';
 import type { BlockContext } from './model';
 import { readShortDay } from './short-day';
 import { splits } from './splits';
-import { startBlock } from './starting';
+import { ordinaryWeek, startBlock } from './starting';
 
 /** A block to show what a rule hears. */
 export interface BlockExample {
@@ -91,7 +91,7 @@ const typed = (days: Record<string, string>, pattern: string[][]): Partial<Train
   pattern,
 });
 
-const plain = sampleBlock().weeks.map(() => ({ sets: 0, reserve: 0, light: false }));
+const plain = sampleBlock(4).weeks.map(() => ordinaryWeek);
 
 const [, inclineBar, lowFly, raise, rear, down] = overheadFirst.blocks.flatMap((b) => b.lines) as [
   Line,
@@ -254,7 +254,7 @@ export const blockPages: Record<string, BlockRulePage> = {
     ),
     quiet,
   },
-  'no-light-week': { fires: of('eight weeks on end', { weeks: [...plain, plain[0]!, plain[0]!] }), quiet },
+  'no-light-week': { fires: of('eight weeks on end', { weeks: [...plain, ...plain] }), quiet },
   'changed-together': {
     fires: of('two movements changed in week 4', {
       weeks: plain,

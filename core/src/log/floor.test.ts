@@ -31,14 +31,7 @@ test('a pair takes turns, with the rest after the round', () => {
 
 test('the stages of a drop are steps of one set', () => {
   const drop = line('dumbbell-lateral-raise', {
-    scheme: {
-      kind: 'drop',
-      sets: 2,
-      reps: { lo: 10, hi: 12 },
-      drops: 2,
-      percent: 20,
-      lastOnly: true,
-    } as never,
+    scheme: { kind: 'drop', sets: 2, reps: { lo: 10, hi: 12 }, drops: 2, lighter: 20, on: 'last set' },
   });
   const steps = floorSteps(measure(session([drop]), sampleContext)).flatMap((s) =>
     s.is === 'set' ? [[s.set, s.stage]] : [],
