@@ -101,3 +101,24 @@ test('deleting a client takes the blocks along, and brings them back', async () 
   await ask().post('/api/clients/c/bring-back').set('Host', host);
   expect((await ask().get('/api/blocks').set('Host', host)).body).toHaveLength(1);
 });
+
+test('finishing a session of a block marks its day as done; sent again it does no harm', async () => {
+  await create({ made: [{ day: 1, training: 'push-a', session: 'a', on: null }] });
+  const done = { minutes: 55, readiness: 4, swaps: [], note: '' };
+  const finish = (body: object) => ask().post('/api/sessions/a/finish').set('Host', host).send(body);
+  for (let i = 0; i < 2; i += 1)
+    expect((await finish({ date: '2026-11-24', done })).body.document).toMatchObject({
+      status: 'finished',
+      done,
+    });
+  const { body } = await ask().get('/api/blocks/autumn').set('Host', host);
+  expect([body.revision, body.document.made]).toEqual([
+    2,
+    [{ day: 1, training: 'push-a', session: 'a', on: '2026-11-24' }],
+  ]);
+  expect((await finish({ date: 'soon', done })).status).toBe(400);
+  expect(
+    (await ask().post('/api/sessions/none/finish').set('Host', host).send({ date: '2026-11-24', done }))
+      .status,
+  ).toBe(404);
+});

@@ -57,6 +57,7 @@ const names: Record<string, string> = {
   starting: 'A line starts with',
   voices: 'Voices of rules',
   weekBands: 'Bands of the week',
+  done: 'How it went',
   startsOn: 'Begins on',
   phases: 'Phases',
   days: 'Training days',

@@ -48,6 +48,8 @@ export const steps = {
       ...document,
       dismissed: Array.isArray(document.dismissed) ? document.dismissed.map(inAnyOrder) : document.dismissed,
     }),
+    // 5: how a finished session went. Nobody had said.
+    (document) => document,
   ],
   client: [
     // 2: days are of the calendar. Of tests the nearest is taken; a health screen is asked for again.

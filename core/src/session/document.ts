@@ -109,6 +109,33 @@ export const dismissalSchema = z
   .object({ finding: z.string().min(1).max(800), reason: z.string().min(1).max(300) })
   .strict();
 
+const MOST_LINES_SWAPPED = 40;
+
+/** How a session went, beside its sets. */
+export const doneSchema = z
+  .object({
+    /** Minutes it took; null where nobody looked. */
+    minutes: z.number().int().min(1).max(400).nullable(),
+    /** How ready the client felt before it, 1 to 5. */
+    readiness: z.number().int().min(1).max(5).nullable(),
+    /** What was done in place of what was planned. */
+    swaps: z
+      .array(
+        z
+          .object({
+            line: id,
+            from: z.string().min(1).max(80),
+            to: z.string().min(1).max(80),
+            why: z.string().max(160),
+          })
+          .strict(),
+      )
+      .max(MOST_LINES_SWAPPED),
+    note: z.string().max(400),
+  })
+  .strict();
+export type Done = z.infer<typeof doneSchema>;
+
 /** The most blocks of a session, and the most letters of its note. */
 export const MOST_BLOCKS = 40;
 export const LONGEST_NOTE = 3000;
@@ -121,7 +148,7 @@ export const MOST_BOUTS = 240;
 export const statuses = ['draft', 'handed over', 'finished'] as const;
 
 /** The newest version of the session document. */
-export const sessionVersion = 4;
+export const sessionVersion = 5;
 
 export const sessionSchema = z
   .object({
@@ -142,6 +169,8 @@ export const sessionSchema = z
     /** When it is planned for, or when it was done. */
     date: daySchema.nullable(),
     note: z.string().max(LONGEST_NOTE),
+    /** How it went; left out until it is finished with a log. */
+    done: doneSchema.optional(),
     /** How the first heavy lift is led up to; a ladder when left out. */
     ramp: z.enum(['ladder', 'two sets']).optional(),
     warmup: z.array(warmupItemSchema).max(12, 'a warm-up holds at most twelve things'),

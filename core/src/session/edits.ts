@@ -14,6 +14,7 @@ type Header = Pick<
   | 'clientId'
   | 'ramp'
   | 'kind'
+  | 'done'
 >;
 
 /** A change to a session, as data. Ids that do not exist leave the session as it was. */

@@ -30,7 +30,8 @@ export function startedFor(
   { id, client }: { id: string; client: Pick<Client, 'kitId' | 'minutes'> },
   title: string,
 ): Session {
-  const draft: Session = { ...from, title, clientId: id, status: 'draft', date: null };
+  const { done: _done, ...planned } = from;
+  const draft: Session = { ...planned, title, clientId: id, status: 'draft', date: null };
   if (id === from.clientId) return draft;
   const fresh = ({ hung: _hung, ...line }: Line): Line => ({ ...line, loadKg: null, cues: null });
   return {

@@ -1,6 +1,7 @@
 import { Router } from 'express';
 import { z } from 'zod';
 import { sessionsAsked, sessionsPage } from '../lists';
+import { finish, finishing } from '../finishing';
 import { checked } from '../problem';
 import type { Store } from '../store';
 import { usesOfOwn } from '../uses';
@@ -16,6 +17,10 @@ export function sessionRoutes(store: Store): Router {
   });
   router.get('/with', async (request, response) => {
     response.json(await usesOfOwn(store.db, checked(ownAsked, request.query).own));
+  });
+  /** Says that a session is done, and so is the day of a block that has it. Sent again it does no harm. */
+  router.post('/:id/finish', async (request, response) => {
+    response.json(await finish(store, request.params.id, checked(finishing, request.body)));
   });
   router.use(documentRoutes(store.sessions));
   return router;

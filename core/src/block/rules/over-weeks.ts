@@ -62,11 +62,11 @@ export const changedTogether: BlockRule = {
               why: 'With everything new at once nobody can tell what moved, and every load is a guess. One at a time.',
               fixes: () => [
                 {
-                  label: 'Change the second a week later',
+                  label: `Change the second a week ${week + 1 < block.weeks.length ? 'later' : 'earlier'}`,
                   change: () =>
                     onlyBlock({
                       rotations: block.rotations.map((r, i) =>
-                        i === at[1] ? { ...r, fromWeek: Math.min(block.weeks.length - 1, week + 1) } : r,
+                        i === at[1] ? { ...r, fromWeek: week + 1 < block.weeks.length ? week + 1 : week - 1 } : r,
                       ),
                     }),
                 },
