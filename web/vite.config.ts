@@ -1,6 +1,7 @@
 import optimizeLocales from '@react-aria/optimize-locales-plugin';
 import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 /**
  * Schemas are written out by a script, never in the browser; the part of Zod that does so stays out of what is sent.
@@ -26,6 +27,19 @@ export default defineConfig({
   plugins: [
     react(),
     withoutSchemaWriting,
+    // The floor registers it: from then on the pages open without a server. The API is never answered from here.
+    VitePWA({
+      injectRegister: null,
+      manifest: false,
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,woff2}'],
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api/],
+        maximumFileSizeToCacheInBytes: 4_000_000,
+        skipWaiting: true,
+        clientsClaim: true,
+      },
+    }),
     { ...optimizeLocales.vite({ locales: ['en-US'] }), enforce: 'pre' },
   ],
   worker: { format: 'es' },

@@ -45,6 +45,7 @@ const PartsPage =
   import.meta.env.MODE !== 'production'
     ? lazy(() => import('./screens/parts/parts').then((m) => ({ default: m.PartsScreen })))
     : null;
+const FloorPage = lazy(() => import('./screens/floor/floor').then((m) => ({ default: m.FloorScreen })));
 const SheetPage = lazy(() => import('./screens/sheet/sheet').then((m) => ({ default: m.SheetScreen })));
 
 const Top = styled.header`
@@ -135,6 +136,16 @@ function Frame(): ReactNode {
 export function App(): ReactNode {
   return (
     <Routes>
+      <Route
+        path="/floor/:sessionId"
+        element={
+          <main>
+            <Suspense fallback={<Blank title="Opening…" />}>
+              <FloorPage />
+            </Suspense>
+          </main>
+        }
+      />
       <Route element={<Frame />}>
         <Route index element={<Navigate to="/clients" replace />} />
         <Route path="/clients" element={<Clients />} />

@@ -11,6 +11,7 @@ import { Sheet, SheetHead } from '../../parts/sheet';
 import { Steps } from '../../parts/steps';
 import { tell } from '../../parts/toast';
 import { todayIso } from '../../data/queries';
+import { sessionForFloor } from '../../data/start-floor';
 import { useDesigner } from '../../state/use-designer';
 import { useOpenedSession, type OpenedSession } from '../../state/use-opened';
 import { Conflict } from '../shared/conflict';
@@ -123,6 +124,16 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
         id={stored.id}
         kits={kits}
         onText={() => setText('')}
+        onRun={
+          session.status === 'finished'
+            ? null
+            : () => {
+                sessionForFloor(stored.id, opened.file).then(
+                  (to) => void go(`/floor/${to}`),
+                  (error: Error) => tell(`It cannot be run: ${error.message}`),
+                );
+              }
+        }
         week={blockId ? { isOpen: showsWeek, toggle: () => setShowsWeek(!showsWeek) } : null}
       />
       <Suspense fallback={null}>

@@ -18,7 +18,9 @@ const start = (s = soundPush, context: Context = sampleContext) => {
   let texts = 0;
   const { designer } = onBench(
     s,
-    (d) => <SessionHead designer={d} id="s" kits={kits} onText={() => (texts += 1)} week={null} />,
+    (d) => (
+      <SessionHead designer={d} id="s" kits={kits} onText={() => (texts += 1)} onRun={null} week={null} />
+    ),
     { context, fetched: { kits } },
   );
   return { now: () => designer().session, texts: () => texts, user: userEvent.setup() };

@@ -3,7 +3,7 @@ import { schools } from '@drimbo/core/schools/schools';
 import { mustAskFirst } from '@drimbo/core/session/health';
 import { dayKindNames, kindOf } from '@drimbo/core/session/kinds';
 import { dayKinds, schoolIds, type Emphasis, type Session } from '@drimbo/core/session/document';
-import { CalendarDays, FileText, Printer, Redo2, Undo2 } from 'lucide-react';
+import { CalendarDays, FileText, Play, Printer, Redo2, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
@@ -115,6 +115,7 @@ export function SessionHead({
   id,
   kits,
   onText,
+  onRun,
   week,
 }: {
   designer: Designer;
@@ -122,6 +123,8 @@ export function SessionHead({
   kits: Stored<Kit>[];
   /** Opens the session as text. */
   onText: () => void;
+  /** Runs it on the floor; null for one that is finished. */
+  onRun: (() => void) | null;
   /** The week it stands in, shown or not; null for a client without a block. */
   week: { isOpen: boolean; toggle: () => void } | null;
 }): ReactNode {
@@ -154,6 +157,11 @@ export function SessionHead({
         <SaveWord role="status" data-testid="save-state">
           {saveWords[designer.save.is]}
         </SaveWord>
+        {onRun && (
+          <Button kind="quiet" onPress={onRun}>
+            <Play size={15} aria-hidden /> Run it
+          </Button>
+        )}
         {week && (
           <Button kind="quiet" aria-expanded={week.isOpen} onPress={week.toggle}>
             <CalendarDays size={15} aria-hidden /> Week

@@ -1,0 +1,46 @@
+import { madeOf, sessionOfDay } from '@drimbo/core/block/making';
+import { measureDay } from '@drimbo/core/block/measuring';
+import { placed } from '@drimbo/core/block/placing';
+import type { TrainingBlock } from '@drimbo/core/block/document';
+import type { Kit } from '@drimbo/core/kit/kit';
+import { api } from './api';
+import { keepSession, type BlockFile } from './blocks';
+import { todayIso, type ClientFile, type Stored } from './queries';
+
+/**
+ * The session to be run for this one: itself, or where a block uses it for today or a day that is still open, one of that
+ * day's own as its week has it, so that the session the weeks follow stays as it is.
+ */
+export async function sessionForFloor(sessionId: string, file: Pick<ClientFile, 'blocks'>): Promise<string> {
+  const today = todayIso();
+  const brief = file.blocks.find((b) => b.startsOn <= today && b.endsOn >= today);
+  if (!brief) return sessionId;
+  const { block, client, sessions, logged } = await api.get<BlockFile>(`/blocks/${brief.id}/file`);
+  const uses = new Set(
+    block.document.days.flatMap((d) =>
+      d.does.is === 'session' && d.does.session === sessionId ? [d.id] : [],
+    ),
+  );
+  if (uses.size === 0) return sessionId;
+  const open = placed(block.document).filter((p) => p.state === 'planned' && uses.has(p.training));
+  const day = open.find((p) => p.date >= today) ?? open.at(-1);
+  if (!day) return sessionId;
+  if (day.session) return day.session;
+  const kits = await api.get<Stored<Kit>[]>('/kits');
+  const measured = measureDay(
+    block.document,
+    {
+      client: client.document,
+      kits: Object.fromEntries(kits.map((k) => [k.id, k.document])),
+      sessions: Object.fromEntries(sessions.map((s) => [s.id, s.document])),
+      logged,
+      todayIso: today,
+    },
+    day,
+  );
+  if (!measured) return sessionId;
+  const id = await keepSession(sessionOfDay(measured, today, 'handed over'));
+  const document: TrainingBlock = { ...block.document, ...madeOf(block.document, day, id, null).block };
+  await api.put(`/blocks/${block.id}`, { revision: block.revision, document });
+  return id;
+}

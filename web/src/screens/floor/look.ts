@@ -1,0 +1,93 @@
+import { styled } from 'styled-components';
+import { Button } from '../../parts/button';
+import { ink } from '../../look/theme';
+
+/** The whole of a phone, one hand, nothing under 16 pixels and nothing to press under 48. */
+export const Stage = styled.div`
+  min-height: 100dvh;
+  max-width: 560px;
+  margin: 0 auto;
+  padding: 10px 14px 20px;
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  font-size: 17px;
+  > header {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 4px 12px;
+    font-size: 16px;
+    color: ${ink.soft};
+  }
+  > header > :first-child {
+    flex: 1;
+    color: ${ink.ink};
+    font-weight: 650;
+    white-space: nowrap;
+  }
+  .react-aria-Disclosure button {
+    min-height: 48px;
+    font-size: 16px;
+  }
+  .react-aria-RadioGroup .react-aria-Label,
+  .react-aria-TextField .react-aria-Label {
+    font-size: 16px;
+  }
+  .react-aria-Radio {
+    min-height: 48px;
+    align-items: center;
+  }
+  .react-aria-TextField input {
+    min-height: 48px;
+    font-size: 16px;
+  }
+  h2 {
+    font-size: 26px;
+    line-height: 1.15;
+    font-weight: 720;
+  }
+  .soft {
+    color: ${ink.soft};
+  }
+  .load {
+    font-size: 44px;
+    font-weight: 760;
+    line-height: 1.1;
+  }
+  .row {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 10px;
+    align-items: center;
+  }
+  .two {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 10px;
+  }
+  ul {
+    display: grid;
+    gap: 4px;
+  }
+  .foot {
+    margin-top: auto;
+    display: grid;
+    gap: 10px;
+  }
+  a {
+    min-height: 48px;
+    display: inline-flex;
+    align-items: center;
+  }
+`;
+
+export const Big = styled(Button)`
+  min-height: 56px;
+  font-size: 18px;
+  justify-content: center;
+`;
+export const Plain = styled(Button)`
+  min-height: 48px;
+  font-size: 16px;
+`;

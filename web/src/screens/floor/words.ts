@@ -1,0 +1,35 @@
+import type { FloorStep } from '@drimbo/core/log/floor';
+import type { NextSet } from '@drimbo/core/log/next-set';
+import { massText, type MassUnit } from '@drimbo/core/units/mass';
+import type { Floor } from '../../state/use-floor';
+
+type SetStep = Extract<FloorStep, { is: 'set' }>;
+
+/** What the day makes of a set that is not done. */
+export const adviceFor = (floor: Floor, step: SetStep): NextSet | undefined =>
+  floor.advice.next.get(step.line.id)?.find((n) => n.setIndex === step.setIndex);
+
+const each = (step: SetStep | Extract<FloorStep, { is: 'ramp' }>): string => {
+  const { load } = step.line.movement;
+  return load.kind === 'external' && load.perHand ? ' each' : load.kind === 'bodyweight' ? ' added' : '';
+};
+
+export const loadWords = (kg: number, step: Exclude<FloorStep, { is: 'warm-up' }>, unit: MassUnit): string =>
+  kg === 0 && step.line.movement.load.kind === 'bodyweight'
+    ? 'body only'
+    : `${massText(kg, unit)}${each(step)}`;
+
+/** The load of a step as it is said; in words where it is found on the day. */
+export function loadOf(floor: Floor, step: Exclude<FloorStep, { is: 'warm-up' }>): string {
+  const { unit } = floor.context.client;
+  if (step.is === 'ramp') return loadWords(step.ramp.kg, step, unit);
+  const kg = adviceFor(floor, step)?.kg ?? step.line.sets[step.setIndex]!.kg;
+  return kg === null ? 'find the load' : loadWords(kg, step, unit);
+}
+
+/** Whether everything is with the server, in two words. */
+export const syncWords = ({ sync }: Pick<Floor, 'sync'>): string => {
+  if (sync.refused.length > 0) return 'Not taken';
+  if (sync.waiting === 0) return 'All sent';
+  return sync.isAway ? `${sync.waiting} waiting` : 'Sending…';
+};
