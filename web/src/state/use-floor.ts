@@ -28,11 +28,8 @@ import {
   type Whereabouts,
 } from '../data/floor-store';
 import { keepSending, type SyncState } from '../data/floor-sync';
+import type { Said } from '../data/said';
 import { newId, todayIso, type ClientFile, type Stored } from '../data/queries';
-
-/** What somebody says of a set beside its figures. */
-export type Said = Pick<PerformedSet, 'technique' | 'fault' | 'felt' | 'comfort' | 'note'>;
-export const nothingSaid: Said = { technique: null, fault: null, felt: null, comfort: null, note: '' };
 
 export interface Floor {
   session: Session;

@@ -1,6 +1,6 @@
 import { inOrder } from '@drimbo/core/session/needs';
 import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { styled } from 'styled-components';
 import { Fan } from '../../drawings/fan';
 import { Score } from '../../drawings/score';
@@ -88,6 +88,14 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
       document.querySelectorAll<HTMLElement>('[data-testid="set-load"]')[index]?.focus(),
     );
   };
+  const [address] = useSearchParams();
+  const [isLogging, setLogging] = useState(() => address.has('log'));
+  /** The session of its day, where a block follows this one: what is done is not done to what the weeks follow. */
+  const ownDay = (then: (id: string) => void): void => {
+    sessionForFloor(stored.id, opened.file).then(then, (error: Error) =>
+      tell(`The session of that day cannot be made: ${error.message}`),
+    );
+  };
   const toNeighbour = (by: 1 | -1): void => {
     const to = neighbour(opened, by);
     if (to) void go(`/sessions/${to}`);
@@ -124,16 +132,19 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
         id={stored.id}
         kits={kits}
         onText={() => setText('')}
-        onRun={
-          session.status === 'finished'
-            ? null
-            : () => {
-                sessionForFloor(stored.id, opened.file).then(
-                  (to) => void go(`/floor/${to}`),
-                  (error: Error) => tell(`It cannot be run: ${error.message}`),
-                );
-              }
-        }
+        log={{
+          isOpen: isLogging,
+          open: () => {
+            if (session.status === 'finished') setLogging(true);
+            else
+              ownDay((to) => {
+                if (to === stored.id) setLogging(true);
+                else void go(`/sessions/${to}?log`);
+              });
+          },
+          close: () => setLogging(false),
+        }}
+        onRun={session.status === 'finished' ? null : () => ownDay((to) => void go(`/floor/${to}`))}
         week={blockId ? { isOpen: showsWeek, toggle: () => setShowsWeek(!showsWeek) } : null}
       />
       <Suspense fallback={null}>

@@ -16,14 +16,23 @@ const kits = ['hall', 'loft'].map((id) => ({
 }));
 const start = (s = soundPush, context: Context = sampleContext) => {
   let texts = 0;
+  let logs = 0;
   const { designer } = onBench(
     s,
     (d) => (
-      <SessionHead designer={d} id="s" kits={kits} onText={() => (texts += 1)} onRun={null} week={null} />
+      <SessionHead
+        designer={d}
+        id="s"
+        kits={kits}
+        onText={() => (texts += 1)}
+        onRun={null}
+        log={{ isOpen: false, open: () => (logs += 1), close: () => undefined }}
+        week={null}
+      />
     ),
     { context, fetched: { kits } },
   );
-  return { now: () => designer().session, texts: () => texts, user: userEvent.setup() };
+  return { now: () => designer().session, texts: () => texts, logs: () => logs, user: userEvent.setup() };
 };
 
 test('what frames the session is changed where it stands', async () => {
@@ -64,7 +73,7 @@ test('what the session is for is shown whatever it is', () => {
 
 test('somebody who must be asked first is not handed over to', async () => {
   const asked = askedOn('2026-10-01', ['heart']);
-  const { now, user } = start(soundPush, {
+  const { now, logs, user } = start(soundPush, {
     ...sampleContext,
     client: { ...sampleClient, health: asked },
   });
@@ -72,8 +81,9 @@ test('somebody who must be asked first is not handed over to', async () => {
   await user.click(screen.getByRole('option', { name: 'handed over' }));
   expect(now().status).toBe('draft');
   await user.keyboard('{Escape}');
+  // Finished asks for what was done first.
   await choose(user, 'State', 'finished');
-  expect(now().status).toBe('finished');
+  expect([now().status, logs()]).toEqual(['draft', 1]);
 });
 
 test('nothing to undo at first; the text opens; the sheet is a link', async () => {

@@ -3,7 +3,7 @@ import { schools } from '@drimbo/core/schools/schools';
 import { mustAskFirst } from '@drimbo/core/session/health';
 import { dayKindNames, kindOf } from '@drimbo/core/session/kinds';
 import { dayKinds, schoolIds, type Emphasis, type Session } from '@drimbo/core/session/document';
-import { CalendarDays, FileText, Play, Printer, Redo2, Undo2 } from 'lucide-react';
+import { CalendarDays, ClipboardCheck, FileText, Play, Printer, Redo2, Undo2 } from 'lucide-react';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
@@ -19,6 +19,7 @@ import { Switch } from '../../parts/switch';
 import { TextField } from '../../parts/text-field';
 import { Cell } from '../../parts/cell';
 
+const LogDialog = lazy(() => import('./log-dialog').then((m) => ({ default: m.LogDialog })));
 const HandOver = lazy(() => import('./hand-over').then((m) => ({ default: m.HandOver })));
 
 const Bar = styled.header`
@@ -116,6 +117,7 @@ export function SessionHead({
   kits,
   onText,
   onRun,
+  log,
   week,
 }: {
   designer: Designer;
@@ -125,6 +127,8 @@ export function SessionHead({
   onText: () => void;
   /** Runs it on the floor; null for one that is finished. */
   onRun: (() => void) | null;
+  /** Where what was done is logged: shown, and how to get there. */
+  log: { isOpen: boolean; open: () => void; close: () => void };
   /** The week it stands in, shown or not; null for a client without a block. */
   week: { isOpen: boolean; toggle: () => void } | null;
 }): ReactNode {
@@ -157,6 +161,9 @@ export function SessionHead({
         <SaveWord role="status" data-testid="save-state">
           {saveWords[designer.save.is]}
         </SaveWord>
+        <Button kind="quiet" onPress={log.open}>
+          <ClipboardCheck size={15} aria-hidden /> {session.status === 'finished' ? 'Done' : 'Log it'}
+        </Button>
         {onRun && (
           <Button kind="quiet" onPress={onRun}>
             <Play size={15} aria-hidden /> Run it
@@ -246,6 +253,7 @@ export function SessionHead({
           refused={mustAskFirst(context.client, context.todayIso) ? ['handed over'] : []}
           onChange={(status) => {
             if (status === 'handed over' && stops.length > 0) setHanding(true);
+            else if (status === 'finished') log.open();
             else if (status) head({ status }, 'state');
           }}
         />
@@ -254,6 +262,7 @@ export function SessionHead({
         </Switch>
       </Facts>
       <Suspense fallback={null}>
+        {log.isOpen && <LogDialog designer={designer} id={id} close={log.close} />}
         {handing && <HandOver designer={designer} stops={stops} onClose={() => setHanding(false)} />}
       </Suspense>
     </Bar>

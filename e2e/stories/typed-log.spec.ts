@@ -1,0 +1,43 @@
+import { expect, test } from '../house';
+import { choose, expectAxeClean, makeSession, openSession } from '../desk';
+
+test('what was done is typed from paper, read back beside the plan, and makes the session finished with its sets', async ({
+  page,
+}) => {
+  const id = await makeSession(page, 'corvin-haldt', 'From paper', 'corvin-push');
+  await openSession(page, id);
+  await choose(page, 'State', 'finished');
+  const dialog = page.getByRole('dialog', { name: 'Log what was done' });
+  const text = dialog.getByRole('textbox', { name: /A movement a line/ });
+  await expect(text).toHaveValue(/Neutral/);
+  await text.fill('neutral db press 24 9 8 8 leave 1\nsquat 100 5');
+  await expect(dialog.getByRole('alert')).toContainText('no movement of this session is called “squat”');
+  await expect(dialog.getByRole('button', { name: /^Log/ })).toBeDisabled();
+  await text.fill('neutral db press 24 9 8 8 leave 1\nfly 10x14 10x12');
+  await expect(dialog.getByRole('row', { name: /^Neutral/ })).toContainText('24 kg × 9, 8, 8, 1 left');
+  await expectAxeClean(page, '[role="dialog"]');
+  await choose(dialog, 'Ready, 1 to 5', '3');
+  await dialog.getByRole('button', { name: 'Log 5 sets' }).click();
+  await expect(dialog).toHaveCount(0);
+  await expect
+    .poll(async () => (await (await page.request.get(`/api/sessions/${id}`)).json()).document.done?.readiness)
+    .toBe(3);
+  const sets = (await (await page.request.get(`/api/sets?session=${id}`)).json()) as {
+    loadKg: number;
+    reserve: number;
+  }[];
+  expect(sets.map((s) => s.loadKg).sort()).toEqual([10, 10, 24, 24, 24]);
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  await expect(page.getByRole('dialog', { name: 'What was done' })).toContainText('ready 3 of 5');
+});
+
+test('a session the weeks follow is not finished itself: the day gets one of its own', async ({ page }) => {
+  await openSession(page, 'ansgar-push');
+  await page.getByRole('button', { name: 'Log it' }).click();
+  await expect(page.getByRole('dialog', { name: 'Log what was done' })).toBeVisible();
+  await expect(page).not.toHaveURL(/ansgar-push/);
+  const { document } = await (await page.request.get('/api/sessions/ansgar-push')).json();
+  expect(document.status).toBe('handed over');
+  const block = await (await page.request.get('/api/blocks/ansgar-upper')).json();
+  expect(block.document.made.some((m: { on: string | null }) => m.on === null)).toBe(true);
+});
