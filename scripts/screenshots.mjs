@@ -53,27 +53,28 @@ const views = [
   ['movements', '/movements'],
   ['movement', '/movements/incline-dumbbell-press'],
   ['compare', '/movements/compare?rig=dumbbell-fly&rig=cable-fly-shoulder-height&rig=machine-fly'],
-  [
-    'text',
-    '/sessions/mirelle-push-a',
-    async (page) => {
-      await page.getByRole('button', { name: 'Text', exact: true }).click();
-      await page.getByRole('button', { name: 'This session as text' }).click();
-    },
-  ],
   ['kit', '/kit/boathouse'],
   ['data', '/data'],
   ['two-sessions', '/sessions/compare?client=mirelle-vandoorn&a=mirelle-push-a&b=mirelle-push-b'],
   ['rule', '/rules/client-limits'],
   [
-    'school',
-    '/schools/pump',
+    'block',
+    '/blocks/mirelle-stage',
+    (page) => page.getByText('Looking for remedies…').waitFor({ state: 'detached' }),
+  ],
+  ['progress', '/clients/bram-otterlund/progress'],
+  [
+    'floor',
+    '/floor/bram-push',
     async (page) => {
-      await page.getByRole('button', { name: 'Copy it to change it' }).click();
-      await page.getByRole('textbox', { name: 'What the session is for, to' }).fill('9');
+      await page.setViewportSize({ width: 360, height: 740 });
+      const done = page.getByRole('button', { name: 'Done', exact: true });
+      while (!(await page.getByRole('button', { name: 'Set done' }).isVisible())) {
+        await done.click();
+        await page.waitForTimeout(250);
+      }
     },
   ],
-  ['loads', '/loads?load=102.5&reps=5&left=1&plates=20&kit=boathouse'],
   ['clients', '/clients'],
   ['client', '/clients/mirelle-vandoorn'],
   ['sessions', '/sessions'],

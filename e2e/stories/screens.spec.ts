@@ -15,6 +15,7 @@ for (const [name, path, ready] of [
   ['a kit', '/kit/boathouse', 'pairs of each'],
   ['the loads', '/loads?load=100&reps=5', 'median of seven'],
   ['two sessions', '/sessions/compare?client=mirelle-vandoorn&a=mirelle-push-a&b=mirelle-push-b', 'Together'],
+  ['progress', '/clients/bram-otterlund/progress', '% a week'],
   ['the blocks', '/blocks', 'under way'],
   ['a rule of the week', '/rules/too-close', 'It speaks'],
   ['the schools', '/schools', 'They ship with Drimbo'],

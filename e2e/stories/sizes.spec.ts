@@ -15,7 +15,7 @@ const screens: [path: string, ready: string][] = [
   ['/kit/boathouse', 'pairs of each'],
   ['/loads?load=100&reps=5', 'median of seven'],
   ['/sessions/compare?client=mirelle-vandoorn&a=mirelle-push-a&b=mirelle-push-b', 'Together'],
-  ['/blocks', 'under way'],
+  ['/clients/bram-otterlund/progress', '% a week'],
   ['/blocks/bram-bench', 'of 8–18'],
   ['/schools', 'They ship with Drimbo'],
   ['/rules', 'rules look at every session'],

@@ -46,7 +46,9 @@ function makeOlder(file) {
   db.exec('drop table blocks');
   for (const column of ['technique', 'fault', 'felt', 'comfort', 'note'])
     db.exec(`alter table performed_sets drop column ${column}`);
-  db.exec("delete from kysely_migration where name in ('006-briefs', '007-schools', '008-blocks', '009-how-it-went')");
+  db.exec(
+    "delete from kysely_migration where name in ('006-briefs', '007-schools', '008-blocks', '009-how-it-went')",
+  );
   db.close();
 }
 

@@ -10,6 +10,9 @@ import { ink, size, wide } from './look/theme';
 
 const Clients = lazy(() => import('./screens/clients/clients').then((m) => ({ default: m.ClientsScreen })));
 const Client = lazy(() => import('./screens/client/client').then((m) => ({ default: m.ClientScreen })));
+const Progress = lazy(() =>
+  import('./screens/progress/progress').then((m) => ({ default: m.ProgressScreen })),
+);
 const Sessions = lazy(() =>
   import('./screens/sessions/sessions').then((m) => ({ default: m.SessionsScreen })),
 );
@@ -150,6 +153,7 @@ export function App(): ReactNode {
         <Route index element={<Navigate to="/clients" replace />} />
         <Route path="/clients" element={<Clients />} />
         <Route path="/clients/:id" element={<Client />} />
+        <Route path="/clients/:id/progress" element={<Progress />} />
         <Route path="/blocks" element={<Blocks />} />
         <Route path="/blocks/:id" element={<BlockPage />} />
         <Route path="/movements" element={<Movements />} />

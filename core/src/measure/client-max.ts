@@ -4,7 +4,7 @@ import type { Rig } from '../movements/rig';
 import { fullRig } from '../movements/settings';
 import type { Line } from '../session/document';
 import type { LiftRecord } from '../strength/evidence';
-import { levelSlope, type LevelSlope } from '../strength/level-slope';
+import { levelSlope, type LevelSlope, type Reading } from '../strength/level-slope';
 import { dayReadings, maxOf, type MaxEstimate } from '../strength/max';
 import { maxTrend, type TrendPoint } from '../strength/trend';
 import { bodyOf, type Context } from './context';
@@ -28,17 +28,21 @@ export function clientMax(movement: Movement, rig: Rig, context: Context, hung?:
   return { ...now, kg: now.kg * times, spread: Math.hypot(now.spread, spread) };
 }
 
-/** Where a movement's max is going: from its own sets, beside what is expected of the client's training age. */
-export function clientSlope(movement: Movement, rig: Rig, context: Context): LevelSlope | null {
-  const { massKg, formula, unit, trainingAge } = context.client;
-  const readings = dayReadings(movement, rig, {
+/** What each day's sets said of a movement's max, over the last so many weeks. */
+export function clientReadings(movement: Movement, rig: Rig, context: Context): Reading[] {
+  const { massKg, formula, unit } = context.client;
+  return dayReadings(movement, rig, {
     massKg,
     formula,
     unit,
     records: allRecords(context),
     todayIso: context.todayIso,
   });
-  return levelSlope(readings, expectedSlope[trainingAge]);
+}
+
+/** Where a movement's max is going: from its own sets, beside what is expected of the client's training age. */
+export function clientSlope(movement: Movement, rig: Rig, context: Context): LevelSlope | null {
+  return levelSlope(clientReadings(movement, rig, context), expectedSlope[context.client.trainingAge]);
 }
 
 /** Change of a max a week that training brings, on the logarithm, with one standard deviation. Common practice. */

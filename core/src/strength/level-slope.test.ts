@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { daysAfter, daysFrom } from '../units/dates';
-import { ahead, levelSlope, wandering, type Reading } from './level-slope';
+import { ahead, levelSlope, smoothed, wandering, type Reading } from './level-slope';
 
 const START = '2026-06-01';
 const BEFORE = { slope: 0.004, spread: 0.005 };
@@ -28,9 +28,12 @@ function solved(a: number[][], b: number[]): number[] {
  * The same question asked another way: level and slope on the last day as the conditional mean of a Gaussian process
  * with the covariances that the model of the states implies, all readings at once (textbook regression, no filter).
  */
-function atOnce(readings: readonly Reading[]): { level: number; slope: number } {
+function atOnce(
+  readings: readonly Reading[],
+  which = readings.length - 1,
+): { level: number; slope: number; vLevel: number } {
   const t = readings.map((r) => daysFrom(readings[0]!.date, r.date) / 7);
-  const end = t.at(-1)!;
+  const end = t[which]!;
   const { level: ql, slope: qs } = wandering;
   const v0 = BEFORE.spread ** 2;
   // Cov of the level at two times: wandering level, slope known only so far, wandering slope (twice integrated).
@@ -39,22 +42,28 @@ function atOnce(readings: readonly Reading[]): { level: number; slope: number } 
     return readings[0]!.variance + v0 * a * b + ql * s + qs * (s ** 3 / 3 + ((l - s) * s ** 2) / 2);
   };
   // Cov of the slope at the end with the level at a time: ∫ over the wandering both share.
-  const slopes = (b: number): number => v0 * b + (qs * b ** 2) / 2;
+  // Only the wandering up to the day asked about is shared with its slope.
+  const slopes = (b: number): number => {
+    const s = Math.min(b, end);
+    return v0 * b + qs * (s ** 2 / 2 + (b - s) * s);
+  };
   const noise = (i: number): number => (i === 0 ? 0 : readings[i]!.variance);
   const rest = readings.slice(1);
-  if (rest.length === 0) return { level: readings[0]!.mean, slope: BEFORE.slope };
+  if (rest.length === 0)
+    return { level: readings[0]!.mean, slope: BEFORE.slope, vLevel: readings[0]!.variance };
   const k = rest.map((_, i) =>
     rest.map((_r, j) => levels(t[i + 1]!, t[j + 1]!) + (i === j ? noise(i + 1) : 0)),
   );
   const expected = (time: number): number => readings[0]!.mean + BEFORE.slope * time;
-  const weights = solved(
-    k,
-    rest.map((r, i) => r.mean - expected(t[i + 1]!)),
-  );
+  const off = rest.map((r, i) => r.mean - expected(t[i + 1]!));
+  const weights = solved(k, off);
   const sum = (cov: (i: number) => number): number => weights.reduce((n, w, i) => n + w * cov(i), 0);
+  const mine = rest.map((_, i) => levels(end, t[i + 1]!));
+  const known = solved(k, mine);
   return {
-    level: expected(end) + sum((i) => levels(end, t[i + 1]!)),
+    level: expected(end) + sum((i) => mine[i]!),
     slope: BEFORE.slope + sum((i) => slopes(t[i + 1]!)),
+    vLevel: levels(end, end) - known.reduce((n, w, i) => n + w * mine[i]!, 0),
   };
 }
 
@@ -84,6 +93,20 @@ test('the filter gives what regression on all readings at once gives', () => {
       expect(filtered.slope).toBeCloseTo(whole.slope, 8);
     }),
     { numRuns: 200 },
+  );
+});
+
+test('smoothed, every day of the past is what regression on all readings says of it', () => {
+  fc.assert(
+    fc.property(anyReadings, (readings) => {
+      smoothed(readings, BEFORE).forEach((state, i) => {
+        const whole = atOnce(readings, i);
+        expect(state.level).toBeCloseTo(whole.level, 8);
+        expect(state.slope).toBeCloseTo(whole.slope, 8);
+        expect(state.vLevel).toBeCloseTo(whole.vLevel, 8);
+      });
+    }),
+    { numRuns: 100 },
   );
 });
 

@@ -51,28 +51,84 @@ function updated(s: LevelSlope, { mean, variance }: Reading): LevelSlope {
   };
 }
 
+/** What is known before the first reading is used: its own mean, and the slope expected. */
+const begun = (first: Reading, before: { slope: number; spread: number }): LevelSlope => ({
+  on: first.date,
+  level: first.mean,
+  slope: before.slope,
+  vLevel: first.variance,
+  vSlope: before.spread ** 2,
+  shared: 0,
+});
+
+/** Before each reading and after it, in order. */
+function filtered(
+  readings: readonly Reading[],
+  before: { slope: number; spread: number },
+): { ahead: LevelSlope; now: LevelSlope; weeks: number }[] {
+  const [first, ...rest] = readings;
+  if (!first) return [];
+  const start = begun(first, before);
+  const states = [{ ahead: start, now: start, weeks: 0 }];
+  for (const reading of rest) {
+    const { now } = states[states.length - 1]!;
+    const weeks = daysFrom(now.on, reading.date) / 7;
+    const predicted = later(now, weeks, reading.date);
+    states.push({ ahead: predicted, now: updated(predicted, reading), weeks });
+  }
+  return states;
+}
+
 /**
  * A local linear trend, filtered: level and slope after the last reading. The filter of Kalman 1960 (J Basic Eng
  * 82:35-45), from memory, on a level and a slope that both wander. `before`: the slope expected beforehand.
  * Readings in order of their days; null without one.
  */
-export function levelSlope(
+export const levelSlope = (
   readings: readonly Reading[],
   before: { slope: number; spread: number },
-): LevelSlope | null {
-  const [first, ...rest] = readings;
-  if (!first) return null;
-  let state: LevelSlope = {
-    on: first.date,
-    level: first.mean,
-    slope: before.slope,
-    vLevel: first.variance,
-    vSlope: before.spread ** 2,
-    shared: 0,
-  };
-  for (const reading of rest)
-    state = updated(later(state, daysFrom(state.on, reading.date) / 7, reading.date), reading);
-  return state;
+): LevelSlope | null => filtered(readings, before).at(-1)?.now ?? null;
+
+/**
+ * The same for every day of a reading, from all readings, those after it too: what a picture of the past shows. The
+ * smoother of Rauch, Tung and Striebel 1965 (AIAA J 3:1445-1450), from memory.
+ */
+export function smoothed(
+  readings: readonly Reading[],
+  before: { slope: number; spread: number },
+): LevelSlope[] {
+  const states = filtered(readings, before);
+  const result = states.map((s) => s.now);
+  for (let i = states.length - 2; i >= 0; i -= 1) {
+    const { now } = states[i]!;
+    const { ahead: next, weeks } = states[i + 1]!;
+    const after = result[i + 1]!;
+    // Gain: covariance of this state with the next one as it was foreseen, over the covariance of that.
+    const c11 = now.vLevel + weeks * now.shared;
+    const c12 = now.shared;
+    const c21 = now.shared + weeks * now.vSlope;
+    const c22 = now.vSlope;
+    const det = next.vLevel * next.vSlope - next.shared ** 2;
+    const g11 = (c11 * next.vSlope - c12 * next.shared) / det;
+    const g12 = (c12 * next.vLevel - c11 * next.shared) / det;
+    const g21 = (c21 * next.vSlope - c22 * next.shared) / det;
+    const g22 = (c22 * next.vLevel - c21 * next.shared) / det;
+    const [dl, ds] = [after.level - next.level, after.slope - next.slope];
+    const [d11, d12, d22] = [
+      after.vLevel - next.vLevel,
+      after.shared - next.shared,
+      after.vSlope - next.vSlope,
+    ];
+    result[i] = {
+      on: now.on,
+      level: now.level + g11 * dl + g12 * ds,
+      slope: now.slope + g21 * dl + g22 * ds,
+      vLevel: now.vLevel + g11 ** 2 * d11 + 2 * g11 * g12 * d12 + g12 ** 2 * d22,
+      vSlope: now.vSlope + g21 ** 2 * d11 + 2 * g21 * g22 * d12 + g22 ** 2 * d22,
+      shared: now.shared + g11 * g21 * d11 + (g11 * g22 + g12 * g21) * d12 + g12 * g22 * d22,
+    };
+  }
+  return result;
 }
 
 /** What a max will be beside what it is: times so much, with a spread of its own (relative). */

@@ -66,7 +66,9 @@ export const changedTogether: BlockRule = {
                   change: () =>
                     onlyBlock({
                       rotations: block.rotations.map((r, i) =>
-                        i === at[1] ? { ...r, fromWeek: week + 1 < block.weeks.length ? week + 1 : week - 1 } : r,
+                        i === at[1]
+                          ? { ...r, fromWeek: week + 1 < block.weeks.length ? week + 1 : week - 1 }
+                          : r,
                       ),
                     }),
                 },

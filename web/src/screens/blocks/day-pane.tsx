@@ -74,7 +74,7 @@ function Lines({ sheet, unit }: { sheet: DaySheet; unit: MassUnit }): ReactNode 
               {loadWords(l, unit)}{' '}
               {l.lowKg !== null && l.highKg !== null && l.lowKg !== l.highKg && (
                 <span className="soft">
-                  {massText(l.lowKg, unit)}–{massText(l.highKg, unit)}
+                  {massText(l.lowKg, unit).replace(/ .*/, '')}–{massText(l.highKg, unit)}
                 </span>
               )}
             </td>

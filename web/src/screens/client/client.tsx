@@ -6,6 +6,7 @@ import { useClientFile, useKits, type ClientFile, type Stored } from '../../data
 import { useSavedClient } from '../../state/use-saved-client';
 import { SheetsPage } from '../../parts/pages';
 import { Button } from '../../parts/button';
+import { LinkButton } from '../../parts/link-button';
 import { Blank } from '../../parts/blank';
 import { Failed } from '../../parts/failed';
 import { Sheet, SheetHead, Title } from '../../parts/sheet';
@@ -56,6 +57,7 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
         <span role="status" data-testid="save-state" style={{ color: ink.soft, fontSize: size.fine }}>
           {saved.says}
         </span>
+        <LinkButton to={`/clients/${file.id}/progress`}>Progress</LinkButton>
         <Button onPress={() => setStarting(true)}>Start a block</Button>
         <Button kind="strong" onPress={() => void start()}>
           Start a session

@@ -1,0 +1,63 @@
+import type { LiftPoint } from '@drimbo/core/log/progress';
+import { fromKg, type MassUnit } from '@drimbo/core/units/mass';
+import { format, parseISO } from 'date-fns';
+import type { ReactNode } from 'react';
+import { Area, ComposedChart, Line, ResponsiveContainer, Scatter, XAxis, YAxis } from 'recharts';
+import { ink } from '../look/theme';
+
+const HEIGHT = 150;
+
+/** A max over time: the band where four in five would lie, the level through it, a dot for what each day said. */
+export function LiftChart({
+  points,
+  unit,
+  label,
+}: {
+  points: readonly LiftPoint[];
+  unit: MassUnit;
+  label: string;
+}): ReactNode {
+  const shown = points.map((p) => ({
+    day: parseISO(p.date).getTime(),
+    band: [fromKg(p.low, unit), fromKg(p.high, unit)],
+    level: fromKg(p.kg, unit),
+    said: fromKg(p.readKg, unit),
+  }));
+  const all = shown.flatMap((p) => [...p.band, p.said]);
+  const [low, high] = [Math.min(...all), Math.max(...all)];
+  const pad = Math.max((high - low) * 0.08, high * 0.01);
+  const decimals = high - low < 6 ? 1 : 0;
+  const tick = { fill: ink.soft, fontSize: 11.5 };
+  return (
+    <div role="img" aria-label={label}>
+      <ResponsiveContainer width="100%" height={HEIGHT}>
+        <ComposedChart
+          data={shown}
+          margin={{ top: 6, right: 8, bottom: 0, left: -12 }}
+          accessibilityLayer={false}
+        >
+          <XAxis
+            dataKey="day"
+            type="number"
+            scale="time"
+            domain={['dataMin', 'dataMax']}
+            tickFormatter={(t: number) => format(t, 'd MMM')}
+            tick={tick}
+            stroke={ink.rule}
+            minTickGap={40}
+          />
+          <YAxis
+            domain={[low - pad, high + pad]}
+            tick={tick}
+            stroke={ink.rule}
+            width={52}
+            tickFormatter={(v: number) => v.toFixed(decimals)}
+          />
+          <Area dataKey="band" stroke="none" fill={ink.chosen} isAnimationActive={false} />
+          <Line dataKey="level" stroke={ink.ink} strokeWidth={1.8} dot={false} isAnimationActive={false} />
+          <Scatter dataKey="said" fill={ink.soft} isAnimationActive={false} />
+        </ComposedChart>
+      </ResponsiveContainer>
+    </div>
+  );
+}

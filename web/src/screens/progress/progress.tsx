@@ -1,0 +1,171 @@
+import { placed } from '@drimbo/core/block/placing';
+import type { TrainingBlock } from '@drimbo/core/block/document';
+import { progress, type LiftProgress, type Standing } from '@drimbo/core/log/progress';
+import { roughMass, type MassUnit } from '@drimbo/core/units/mass';
+import { useQueries } from '@tanstack/react-query';
+import { useEffect, useMemo, type ReactNode } from 'react';
+import { Link, useParams } from 'react-router';
+import { styled } from 'styled-components';
+import { api } from '../../data/api';
+import { todayIso, useClientFile, useKits, type ClientFile, type Stored } from '../../data/queries';
+import { LiftChart } from '../../drawings/lift-chart';
+import { ink, size } from '../../look/theme';
+import { Blank } from '../../parts/blank';
+import { Failed } from '../../parts/failed';
+import { Sheet, SheetHead, Title } from '../../parts/sheet';
+import type { Kit } from '@drimbo/core/kit/kit';
+
+const Page = styled.div`
+  max-width: 1248px;
+  margin: 0 auto;
+  padding: 14px 16px 32px;
+  > header {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: baseline;
+    gap: 6px 14px;
+    margin-bottom: 12px;
+    color: ${ink.soft};
+  }
+  > header > :first-child {
+    color: ${ink.ink};
+  }
+  .lifts {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(380px, 100%), 1fr));
+    gap: 10px;
+  }
+  .said {
+    padding: 0 12px 10px;
+    font-size: ${size.small};
+  }
+  .said span {
+    color: ${ink.soft};
+  }
+`;
+
+const standingWords: Record<Standing, string> = {
+  rising: 'rising',
+  stuck: 'stuck: no change that can be told from chance',
+  falling: 'falling',
+  'too early': 'too early to say',
+};
+
+const percent = (n: number): string => `${n > 0 ? '+' : n < 0 ? '−' : ''}${Math.abs(n).toFixed(1)}`;
+
+/** What a coach may do about it; nothing where it goes as it should. */
+function advice(lift: LiftProgress): string | null {
+  if (lift.downTwice)
+    return 'Down twice running by more than chance: too much of it or too close together. Take sets out where they are worth least, or look at sleep and food first.';
+  if (lift.standing === 'falling') return 'Look at recovery before the load: fewer sets, or a lighter week.';
+  if (lift.standing === 'stuck')
+    return 'Hold, or change the variation and keep the job: another angle by 15°, grip or implement.';
+  return null;
+}
+
+function Lift({ lift, unit }: { lift: LiftProgress; unit: MassUnit }): ReactNode {
+  const last = lift.points[lift.points.length - 1]!;
+  const { slope } = lift;
+  const now = `${roughMass(last.kg, unit)}${lift.isEach ? ' each' : ''}`;
+  const about = advice(lift);
+  return (
+    <Sheet aria-label={lift.name}>
+      <SheetHead>
+        <h2>{lift.name}</h2>
+        <span>{standingWords[lift.standing]}</span>
+      </SheetHead>
+      <LiftChart
+        points={lift.points}
+        unit={unit}
+        label={`Max of ${lift.name.toLowerCase()}: ${roughMass(lift.points[0]!.kg, unit)} on ${lift.points[0]!.date}, ${now} on ${last.date}`}
+      />
+      <div className="said">
+        <p>
+          <b>{now}</b>{' '}
+          <span>
+            {roughMass(last.low, unit).replace(/ .*/, '')}–{roughMass(last.high, unit)}; {percent(slope.mean)}{' '}
+            % a week ({percent(slope.low)} to {percent(slope.high)}), {lift.points.length} days
+          </span>
+        </p>
+        {about && <p>{about}</p>}
+      </div>
+    </Sheet>
+  );
+}
+
+/** How many of the days that were planned by now were done, over all blocks. */
+function Adherence({ file }: { file: ClientFile }): ReactNode {
+  const blocks = useQueries({
+    queries: file.blocks.map((b) => ({
+      queryKey: ['block document', b.id],
+      queryFn: () => api.get<Stored<TrainingBlock>>(`/blocks/${b.id}`),
+    })),
+  });
+  const days = blocks
+    .flatMap((b) => (b.data ? placed(b.data.document) : []))
+    .filter((p) => p.date < todayIso());
+  if (days.length === 0) return null;
+  const done = days.filter((p) => p.state === 'done').length;
+  const out = days.filter((p) => p.state === 'left out').length;
+  return (
+    <span>
+      {done} of {days.length} planned days done{out > 0 && `, ${out} left out on purpose`}
+    </span>
+  );
+}
+
+function Told({ file, kit }: { file: ClientFile; kit: Kit }): ReactNode {
+  const client = file.document;
+  const lifts = useMemo(
+    () => progress({ client, kit, logged: file.logged, todayIso: todayIso() }),
+    [client, kit, file.logged],
+  );
+  useEffect(() => {
+    document.title = `Progress of ${client.name} · Drimbo`;
+  }, [client.name]);
+  return (
+    <Page>
+      <header>
+        <Title>Progress</Title>
+        <Link to={`/clients/${file.id}`}>{client.name}</Link>
+        <Adherence file={file} />
+        <span>
+          Maxes are a model’s estimate from what was logged; the band is where four in five would lie.
+        </span>
+      </header>
+      {lifts.length === 0 ? (
+        <Blank title="Nothing to look back on yet">
+          <p>
+            A lift shows here from its third day in the log: run a session on the floor, or type afterwards
+            what was done.
+          </p>
+        </Blank>
+      ) : (
+        <div className="lifts">
+          {lifts.map((lift) => (
+            <Lift key={lift.movement} lift={lift} unit={client.unit} />
+          ))}
+        </div>
+      )}
+    </Page>
+  );
+}
+
+/** Looking back: where each lift's max went, how surely, and whether it moves. */
+export function ProgressScreen(): ReactNode {
+  const { id } = useParams();
+  const file = useClientFile(id);
+  const kits = useKits();
+  const error = file.error ?? kits.error;
+  if (error)
+    return (
+      <Failed
+        what="The progress cannot be shown"
+        error={error}
+        again={() => void Promise.all([file.refetch(), kits.refetch()])}
+      />
+    );
+  if (!file.data || !kits.data) return <Blank title="Looking back…" />;
+  const kit = kits.data.find((k) => k.id === file.data.document.kitId) ?? kits.data[0];
+  return kit ? <Told file={file.data} kit={kit.document} /> : <Blank title="There is no gym yet" />;
+}
