@@ -31,7 +31,7 @@ export const performedSetSchema = z
     tired: z.number().min(0).max(0.6),
     /** Seconds a repetition took; null where nobody said. */
     repS: z.number().min(0.5).max(60).nullable(),
-    /** How it looked: a set that broke form counts for volume, not for progress. Null where nobody said. */
+    /** How it looked; one that broke form is volume and no progress. Null where nobody said. */
     technique: z.enum(techniques).nullable().default(null),
     /** The fault that was seen, by its id. */
     fault: z.string().min(1).max(60).nullable().default(null),

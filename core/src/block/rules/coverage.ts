@@ -82,7 +82,7 @@ export const pullingAgainst: BlockRule = {
         about: 'week',
         on: [],
         what: `${setsText(pressed)} sets of presses in the week and ${setsText(pulled)} of pulling, with no day for the back.`,
-        why: 'A lot of pressing leaves shoulders turned in and forward; half as much pulling is the least that holds against it.',
+        why: 'Presses draw the shoulders in and to the front; half as much pulling is the least that holds against it.',
         fixes: () => pullingAdded(week, Math.ceil(pressed * FLOOR - pulled)),
       },
     ];

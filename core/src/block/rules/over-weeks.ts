@@ -100,7 +100,7 @@ export const kitEnds: BlockRule = {
             about: `${followed(d)!} ${m.id}`,
             on: [d.training.id],
             what: `${m.name} comes to ${massText(most, context.client.unit)}, the heaviest here, with every set at the top of its range.`,
-            why: 'Slower lowering, a longer pause, one-and-a-half reps, more of them or another implement keep it hard enough.',
+            why: 'Lowered slower, held in the stretch, done as one-and-a-half reps or for more of them, or with another implement, it stays hard enough.',
             fixes: () => bySession(d, waysOn(d.measured!, m)),
           },
         ];
