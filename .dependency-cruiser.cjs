@@ -11,7 +11,7 @@ const floors = [
   ['examples'],
   ['review'],
   ['log', 'evidence', 'ordering', 'block'],
-  ['lifter'],
+  ['lifter', 'sticking'],
   ['shorthand', 'formats'],
 ];
 

@@ -13,6 +13,9 @@ const Client = lazy(() => import('./screens/client/client').then((m) => ({ defau
 const Progress = lazy(() =>
   import('./screens/progress/progress').then((m) => ({ default: m.ProgressScreen })),
 );
+const Sticking = lazy(() =>
+  import('./screens/sticking/sticking').then((m) => ({ default: m.StickingScreen })),
+);
 const Sessions = lazy(() =>
   import('./screens/sessions/sessions').then((m) => ({ default: m.SessionsScreen })),
 );
@@ -154,6 +157,7 @@ export function App(): ReactNode {
         <Route path="/clients" element={<Clients />} />
         <Route path="/clients/:id" element={<Client />} />
         <Route path="/clients/:id/progress" element={<Progress />} />
+        <Route path="/clients/:id/sticking" element={<Sticking />} />
         <Route path="/blocks" element={<Blocks />} />
         <Route path="/blocks/:id" element={<BlockPage />} />
         <Route path="/movements" element={<Movements />} />

@@ -18,6 +18,12 @@ export const HARD_DAY = 4;
 
 export const inPlay = (d: MeasuredDay): boolean => d.placed.state !== 'left out';
 
+/** A day as its week usually has it: nothing came between, and it is no lighter one wherever it came to stand. */
+export const isUsual = ({ block }: MeasuredBlock, { placed: p }: MeasuredDay): boolean =>
+  p.state !== 'left out' &&
+  !p.light &&
+  !(block.weeks[Math.min(p.week, block.weeks.length - 1)]?.light ?? false);
+
 /** The session a day follows; null for days in short form and those with a session of their own. */
 export const followed = ({ training, placed }: MeasuredDay): string | null =>
   training.does.is === 'session' && placed.session === null ? training.does.session : null;

@@ -3,7 +3,7 @@ import { creditsOf } from '../../mechanics/credits';
 import { findMovement } from '../../movements/catalogue';
 import { isHard } from '../../dose/dose';
 import { daysAfter } from '../../units/dates';
-import { onlyBlock, setsText } from '../asking';
+import { isUsual, onlyBlock, setsText } from '../asking';
 import type { BlockFixDraft, BlockRule, MeasuredBlock, MeasuredWeek } from '../model';
 
 /** Up by more than this is a jump; fewer sets than `LEAST` make any step look like one. Common practice. */
@@ -29,12 +29,7 @@ function before({ block, context, school }: MeasuredBlock): Record<GroupId, numb
 function weekBefore(block: MeasuredBlock, week: MeasuredWeek): Record<GroupId, number> | null {
   const usual = block.weeks
     .slice(0, week.week)
-    .findLast(
-      (w) =>
-        !w.rule.light &&
-        w.days.length > 0 &&
-        w.days.every((d) => d.placed.state !== 'left out' && !d.placed.light),
-    );
+    .findLast((w) => !w.rule.light && w.days.length > 0 && w.days.every((d) => isUsual(block, d)));
   return usual ? usual.groups : week.week === 0 ? before(block) : null;
 }
 
@@ -58,7 +53,7 @@ export const setsJump: BlockRule = {
     'A group gets more than half again as many hard sets as in the last ordinary week, of the block or of the log before it; lighter weeks are passed over.',
   look: (block, week) => {
     const last = weekBefore(block, week);
-    if (!last || week.rule.light) return [];
+    if (!last || week.rule.light || !week.days.every((d) => isUsual(block, d))) return [];
     return groupIds.flatMap((group) => {
       const [was, now] = [last[group], week.groups[group]];
       if (was < LEAST || now <= was * MOST) return [];

@@ -48,6 +48,13 @@ const Calendar = styled.div<{ $weeks: number }>`
     color: ${ink.soft};
     padding-top: 5px;
   }
+  > .weekday,
+  > .corner {
+    position: sticky;
+    left: 0;
+    z-index: 1;
+    background: ${ink.sheet};
+  }
   > .cell {
     border-left: 1px solid ${ink.hush};
     border-top: 1px solid ${ink.hush};
@@ -97,8 +104,8 @@ const Calendar = styled.div<{ $weeks: number }>`
 `;
 
 /** What is special about a day, in a sign or a word. */
-const markOf = (p: PlacedDay): string =>
-  p.state === 'done' ? '✓' : p.light ? 'light' : p.kitId !== null ? 'away' : p.date !== p.planned ? '↷' : '';
+const markOf = (p: PlacedDay, isMoved: boolean): string =>
+  p.state === 'done' ? '✓' : p.light ? 'light' : p.kitId !== null ? 'away' : isMoved ? '↷' : '';
 
 const signed = (n: number): string => (n > 0 ? `+${n}` : `−${-n}`);
 
@@ -132,6 +139,7 @@ export function Grid({
   const sheets = useMemo(() => (appraisal ? sheetsOf(appraisal) : new Map()), [appraisal]);
   const last = days.at(-1)?.date ?? block.startsOn;
   const weeks = Math.max(weeksOf(block), Math.floor(daysFrom(block.startsOn, last) / 7) + 1);
+  const moved = useMemo(() => new Set(block.moved.map((m) => m.day)), [block.moved]);
   const byDate = useMemo(() => {
     const map = new Map<string, PlacedDay[]>();
     for (const p of days) map.set(p.date, [...(map.get(p.date) ?? []), p]);
@@ -162,7 +170,7 @@ export function Grid({
         }}
       >
         <Calendar $weeks={weeks} data-testid="block-grid">
-          <span />
+          <span className="corner" />
           {phases.map(({ phase, from }) => (
             <span
               key={from}
@@ -173,7 +181,7 @@ export function Grid({
             </span>
           ))}
           {weeks > weeksOf(block) && <span style={{ gridColumn: `span ${weeks - weeksOf(block)}` }} />}
-          <span />
+          <span className="corner" />
           {Array.from({ length: weeks }, (_, w) => (
             <div key={w} className="week" data-chosen={w === week || undefined}>
               <TextButton
@@ -233,14 +241,14 @@ export function Grid({
                                   <div className="foot">
                                     <span>{sheet.isMissing ? 'no session' : setsIn(sheet)}</span>
                                     <span>{topLoad(sheet, context.client.unit)}</span>
-                                    <span>{markOf(p)}</span>
+                                    <span>{markOf(p, moved.has(p.day))}</span>
                                   </div>
                                 </>
                               )}
                               {sheet?.isShort && p.state !== 'left out' && (
                                 <div className="foot">
                                   <span>{sheet.difficulty.name}</span>
-                                  <span>{markOf(p)}</span>
+                                  <span>{markOf(p, moved.has(p.day))}</span>
                                 </div>
                               )}
                             </div>

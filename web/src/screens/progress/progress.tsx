@@ -128,6 +128,7 @@ function Told({ file, kit }: { file: ClientFile; kit: Kit }): ReactNode {
       <header>
         <Title>Progress</Title>
         <Link to={`/clients/${file.id}`}>{client.name}</Link>
+        <Link to={`/clients/${file.id}/sticking`}>Where the bench sticks</Link>
         <Adherence file={file} />
         <span>
           Maxes are a model’s estimate from what was logged; the band is where four in five would lie.
