@@ -31,6 +31,14 @@ export async function makeSession(page: Page, client: string, title: string, fro
   return id;
 }
 
+/** A client of its own for a story that logs sets, so that no other story meets them; a copy of one of the demo. */
+export async function copyClient(page: Page, from: string, id: string): Promise<string> {
+  const { document } = await (await page.request.get(`/api/clients/${from}`)).json();
+  const copy = { ...document, name: `A copy for ${id.split('-').at(-1)}` };
+  expect((await page.request.post('/api/clients', { data: { id, document: copy } })).ok()).toBe(true);
+  return id;
+}
+
 export async function openSession(page: Page, id: string): Promise<void> {
   await page.goto(`/sessions/${id}`);
   await expect(page.getByLabel('Title of the session')).toBeVisible();

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '../house';
-import { expectAxeClean } from '../desk';
+import { copyClient, expectAxeClean } from '../desk';
 
 test.use({ viewport: { width: 360, height: 740 } });
 
@@ -46,11 +46,14 @@ async function asPlanned(page: Page): Promise<void> {
 
 async function ownSession(page: Page, from: string, title: string): Promise<string> {
   const { document } = await (await page.request.get(`/api/sessions/${from}`)).json();
+  const clientId = await copyClient(page, document.clientId, `${document.clientId}-floor`);
   const id = `floor-${title.toLowerCase().replaceAll(' ', '-')}`;
   const blocks = document.blocks.slice(0, 2);
   expect(
     (
-      await page.request.post('/api/sessions', { data: { id, document: { ...document, title, blocks } } })
+      await page.request.post('/api/sessions', {
+        data: { id, document: { ...document, clientId, title, blocks } },
+      })
     ).status(),
   ).toBe(201);
   return id;

@@ -51,5 +51,5 @@ test('a stuck bench is found in the log, where it sticks is seen in a trace, and
   await expect(page.getByText(/of the speed is lost/)).toBeVisible();
   await expect(page.getByText(/none of it is physical therapy/)).toBeVisible();
   await page.setViewportSize({ width: 360, height: 740 });
-  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
+  await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
 });

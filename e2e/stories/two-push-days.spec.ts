@@ -69,7 +69,9 @@ test('a day is carried to another by keyboard and by mouse, and a light week is 
   const from = await planned.evaluate((e) => e.closest('[data-date]')!.getAttribute('data-date'));
   await planned.focus();
   await page.keyboard.press('Space');
+  await expect(page.locator('[data-carried]')).toBeVisible();
   await page.keyboard.press('ArrowDown');
+  await expect(page.locator(`[data-date="${nextDay(from!)}"][data-over]`)).toBeVisible();
   await page.keyboard.press('Space');
   const name = new RegExp(`^${label.split(',')[0]}`);
   await expect(page.getByRole('button', { name: /^Undo move Bench day/ })).toBeVisible();

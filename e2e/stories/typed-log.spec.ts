@@ -1,10 +1,11 @@
 import { expect, test } from '../house';
-import { choose, expectAxeClean, makeSession, openSession } from '../desk';
+import { choose, copyClient, expectAxeClean, makeSession, openSession } from '../desk';
 
 test('what was done is typed from paper, read back beside the plan, and makes the session finished with its sets', async ({
   page,
 }) => {
-  const id = await makeSession(page, 'corvin-haldt', 'From paper', 'corvin-push');
+  const client = await copyClient(page, 'corvin-haldt', 'corvin-on-paper');
+  const id = await makeSession(page, client, 'From paper', 'corvin-push');
   await openSession(page, id);
   await choose(page, 'State', 'finished');
   const dialog = page.getByRole('dialog', { name: 'Log what was done' });

@@ -74,7 +74,7 @@ describe('DELETE', () => {
   });
 
   test('of a session takes its logged sets out of what counts', async () => {
-    await seedDemo(db, new Date(`${today}T12:00:00Z`));
+    await seedDemo(db, new Date(`${today}T12:00:00Z`), 2);
     const store = makeStore(db, () => today);
     const before = await store.logged('mirelle-vandoorn');
     const sets = await db

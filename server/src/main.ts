@@ -73,6 +73,9 @@ async function start(): Promise<void> {
   setInterval(() => backUpToday(config.dataFolder), HOUR_MS).unref();
 
   const server = app.listen(config.port, config.host);
+  // Longer than whoever asks keeps a line open for the next question: else that one meets it just as it is closed.
+  server.keepAliveTimeout = 75_000;
+  server.headersTimeout = 80_000;
   server.on('listening', () => {
     const address = server.address();
     const port = typeof address === 'object' && address ? address.port : config.port;

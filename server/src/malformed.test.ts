@@ -64,7 +64,7 @@ const kind = fc.constantFrom(
 
 test('no request makes the server fail, and none that is refused changes anything', async () => {
   const { db, drop } = await newHouse();
-  await seedDemo(db);
+  await seedDemo(db, new Date(), 1);
   const app = appOn(db);
   const everything = async (): Promise<string> => {
     const tables = await Promise.all(

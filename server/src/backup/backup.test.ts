@@ -19,7 +19,7 @@ afterEach(() => rmSync(folder, { recursive: true, force: true }));
 test('a backup taken while the database is open and written holds everything, and comes back the same', async () => {
   const data = join(folder, 'data');
   const db = await openDatabase(data);
-  await seedDemo(db, noon);
+  await seedDemo(db, noon, 2);
   const before = await makeStore(db).sessions.list();
   const logged = await makeStore(db).logged('mirelle-vandoorn');
   const file = join(folder, 'copies', 'one.sqlite');

@@ -44,7 +44,7 @@ test('a first start and its demo ended at any statement leave a house that the n
   const all = failingAt(Infinity);
   const model = await openDatabase(folder, all.watch);
   const opening = all.seen();
-  await seedDemo(model, noon);
+  await seedDemo(model, noon, 1);
   const statements = all.seen();
   const whole = await rows(model);
   await model.destroy();
@@ -55,14 +55,14 @@ test('a first start and its demo ended at any statement leave a house that the n
     const ending = failingAt(at);
     const first = await openDatabase(folder, ending.watch).catch(() => null);
     if (first) {
-      await expect(seedDemo(first, noon)).rejects.toThrow('ended here');
+      await expect(seedDemo(first, noon, 1)).rejects.toThrow('ended here');
       expect(await rows(first)).toEqual([0, 0, 0, 0]);
       await first.destroy();
     }
     const next = await openDatabase(folder);
     expect(await rows(next)).toEqual([0, 0, 0, 0]);
     if (at > opening) {
-      await seedDemo(next, noon);
+      await seedDemo(next, noon, 1);
       expect(await rows(next)).toEqual(whole);
     }
     await next.destroy();

@@ -155,9 +155,9 @@ export interface DemoBlock {
   lifter: Omit<Lifter, 'massKg'>;
 }
 
-/** The blocks of the demo for the day it is made on: each began on a Monday twelve weeks ago. */
-export function demoBlocks(today: string): DemoBlock[] {
-  const startsOn = daysAfter(today, -weekdayOf(today) - 7 * WEEKS_BEHIND);
+/** The blocks of the demo for the day it is made on: each began on a Monday so many weeks ago. */
+export function demoBlocks(today: string, weeksBehind = WEEKS_BEHIND): DemoBlock[] {
+  const startsOn = daysAfter(today, -weekdayOf(today) - 7 * weeksBehind);
   return told.map((t) => ({
     id: t.id,
     lifter: { ...t.lifter, seed: t.id, begins: startsOn },

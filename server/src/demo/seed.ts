@@ -43,12 +43,12 @@ function warmupOf(typed: TypedSession): WarmupItem[] {
 
 /**
  * Fills an empty database with the Boathouse: kits, clients, sessions, logged sets; all of it or nothing.
- * False when it is not empty.
+ * False when it is not empty. `weeksBehind`: how long the log is; twelve weeks when left out.
  */
-export const seedDemo = (db: Kysely<Tables>, now = new Date()): Promise<boolean> =>
-  db.transaction().execute((whole) => fill(whole, now));
+export const seedDemo = (db: Kysely<Tables>, now = new Date(), weeksBehind?: number): Promise<boolean> =>
+  db.transaction().execute((whole) => fill(whole, now, weeksBehind));
 
-async function fill(db: Kysely<Tables>, now: Date): Promise<boolean> {
+async function fill(db: Kysely<Tables>, now: Date, weeksBehind?: number): Promise<boolean> {
   const store = makeStore(db, () => now.toISOString().slice(0, 10));
   if ((await store.kits.list()).length > 0) return false;
   const before = (days: number): string =>
@@ -79,7 +79,7 @@ async function fill(db: Kysely<Tables>, now: Date): Promise<boolean> {
     await store.sessions.create(typed.id, document);
   }
   const today = before(0);
-  for (const told of demoBlocks(today)) {
+  for (const told of demoBlocks(today, weeksBehind)) {
     const client = clients[told.block.clientId]!;
     const { block, done, sets } = lived(told, { client, kits: demoKits, sessions, today });
     for (const [id, session] of done) await store.sessions.create(id, store.sessions.schema.parse(session));

@@ -68,7 +68,7 @@ const textIn = (zip: Buffer, path: string): string => strFromU8(unzipSync(zip)[p
 
 test('what goes out comes in again: every document, logged set and figure, into an empty house', async () => {
   const from = await house();
-  await seedDemo(from.db, noon);
+  await seedDemo(from.db, noon, 2);
   const into = await house();
   const zip = await exported(from);
   const plan = await importHouse(into.db, zip, { today });
@@ -118,7 +118,7 @@ test('any documents come back as they went', async () => {
 /** Read by parsers that had no part in writing: fflate for the zip, csv-parse for RFC 4180. */
 test('another reader finds in the tables what was lifted, and the schemas beside it', async () => {
   const from = await house();
-  await seedDemo(from.db, noon);
+  await seedDemo(from.db, noon, 2);
   const zip = await exported(from);
   const files = Object.keys(unzipSync(zip));
   expect(files).toEqual(
@@ -222,7 +222,7 @@ describe('taking in', () => {
 
   test('a set that says nonsense is named by its line', async () => {
     const from = await house();
-    await seedDemo(from.db, noon);
+    await seedDemo(from.db, noon, 2);
     const zip = await exported(from, 'mirelle-vandoorn');
     const path = 'sets/mirelle-vandoorn.csv';
     const lines = textIn(zip, path).split('\r\n');
@@ -253,7 +253,7 @@ describe('taking in', () => {
 
 test('one client goes out alone with the gyms of the sessions, and into another house whole', async () => {
   const from = await house();
-  await seedDemo(from.db, noon);
+  await seedDemo(from.db, noon, 2);
   const zip = await exported(from, 'odalys-renske');
   const own = Object.keys(unzipSync(zip)).filter((path) => /^(clients|kits|sets|notebooks)\//.test(path));
   expect(own).toEqual(['clients/odalys-renske.json', 'kits/boathouse.json', 'sets/odalys-renske.csv']);

@@ -22,7 +22,7 @@ const inThisProcess =
 
 beforeEach(async () => {
   house = await newHouse();
-  await seedDemo(house.db, new Date(`${today}T12:00:00Z`));
+  await seedDemo(house.db, new Date(`${today}T12:00:00Z`), 2);
 });
 afterEach(() => house.drop());
 

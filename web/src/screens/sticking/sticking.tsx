@@ -31,6 +31,7 @@ const Body = styled.div`
   padding: 0 12px 12px;
   font-size: ${size.small};
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 8px;
   .row {
     display: flex;
@@ -162,7 +163,7 @@ function Desk({ file, kit }: { file: ClientFile; kit: Kit }): ReactNode {
         </p>
       </header>
       <div className="sheets">
-        <Sheet>
+        <Sheet style={{ minWidth: 0 }}>
           <SheetHead>
             <h2>Seen</h2>
             <span>by the eye, or from a trace</span>
