@@ -12,6 +12,13 @@ interface Logged {
 const loggedIn = async (page: Page, id: string): Promise<Logged[]> =>
   (await page.request.get(`/api/sets?session=${id}&size=500`)).json();
 
+/** The session once the server has heard that it is finished. */
+async function finished(page: Page, id: string) {
+  const stored = async () => (await (await page.request.get(`/api/sessions/${id}`)).json()).document;
+  await expect.poll(async () => (await stored()).status).toBe('finished');
+  return stored();
+}
+
 /** Ticks what comes before the first set. */
 async function warmUp(page: Page): Promise<void> {
   const done = page.getByRole('button', { name: 'Done', exact: true });
@@ -107,10 +114,10 @@ test('a whole session on a phone, half of it without reception and over a reload
   await page.getByRole('radio', { name: '4' }).check({ force: true });
   await page.getByRole('button', { name: 'Finish the session' }).click();
   await expect(page.getByText('All sent')).toBeVisible();
+  const document = await finished(page, id);
   const sets = await loggedIn(page, id);
   expect(new Set(sets.map((s) => `${s.lineId} ${s.setIndex}`)).size).toBe(7);
   expect(sets).toHaveLength(7);
-  const { document } = await (await page.request.get(`/api/sessions/${id}`)).json();
   expect([document.status, document.done.readiness]).toEqual(['finished', 4]);
 });
 
@@ -139,7 +146,7 @@ test('a station is taken, then a shoulder complains: stop signs first, and what 
   await page.getByRole('menuitem', { name: 'Finish now' }).click();
   await page.getByRole('button', { name: 'Finish the session' }).click();
   await expect(page.getByText('All sent')).toBeVisible();
-  const { document } = await (await page.request.get(`/api/sessions/${id}`)).json();
+  const document = await finished(page, id);
   expect(document.done.swaps.map((s: { why: string }) => s.why)).toEqual([
     'station taken',
     'front of the shoulder complained',

@@ -42,9 +42,11 @@ export function keepSending(tell: (state: SyncState) => void): () => void {
   let wait = FIRST_WAIT_MS;
   let isAway = false;
   let isBusy = false;
+  let last: SyncState = { waiting: 0, refused: [], isAway };
   const say = async (): Promise<void> => {
     const { waiting, refused } = await counted();
-    if (!over) tell({ waiting, refused, isAway });
+    last = { waiting, refused, isAway };
+    if (!over) tell(last);
   };
   const all = async (): Promise<void> => {
     for (let next = await firstOp(); next && !over; next = await firstOp()) {
@@ -81,6 +83,8 @@ export function keepSending(tell: (state: SyncState) => void): () => void {
     void run();
   };
   const stop = onFloorChange(() => {
+    // Nothing is called sent before it has been looked at.
+    tell({ ...last, waiting: Math.max(1, last.waiting) });
     void say();
     if (!isAway) void run();
   });
