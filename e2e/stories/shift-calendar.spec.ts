@@ -80,7 +80,7 @@ test('a nurse’s fortnight is planned round her shifts, read from her calendar'
     .filter((e) => e.start.getTime() > Date.now())
     .sort((a, b) => a.start.getTime() - b.start.getTime());
   const was = days[events.indexOf(first!)]!;
-  const to = plus(25);
+  const to = plus(40);
   const moved = text
     .split('BEGIN:VEVENT')
     .map((part) =>
