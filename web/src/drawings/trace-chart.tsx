@@ -51,7 +51,7 @@ export function TraceChart({
             tick={tick}
             stroke={ink.rule}
             width={46}
-            tickFormatter={(v: number) => v.toFixed(1)}
+            tickFormatter={(v: number) => v.toFixed(2)}
           />
           <YAxis yAxisId="hard" orientation="right" domain={[0, 1]} hide />
           {rep.sticking && (
