@@ -1,5 +1,6 @@
 import { groupIds, groupNames, type GroupId } from '../anatomy/regions';
-import type { MeasuredLine } from '../measure/model';
+import type { Measured, MeasuredLine } from '../measure/model';
+import { mattersOf, type Matter } from '../review/review';
 import { isHeavyCompound } from '../review/questions';
 import type { FixDraft } from '../review/model';
 import { offerFirst } from '../review/rules/additions';
@@ -8,6 +9,7 @@ import { linesOf, type Line, type Session } from '../session/document';
 import type { Edit } from '../session/edits';
 import { setCountOf, withSetCount } from '../session/schemes';
 import { weekdays, weekdayOf } from '../units/dates';
+import { listed } from '../units/words';
 import { dayText } from './words';
 import type { BlockChange, BlockFixDraft, MeasuredBlock, MeasuredDay, MeasuredWeek } from './model';
 
@@ -27,6 +29,17 @@ export const isUsual = ({ block }: MeasuredBlock, { placed: p }: MeasuredDay): b
 /** The session a day follows; null for days in short form and those with a session of their own. */
 export const followed = ({ training, placed }: MeasuredDay): string | null =>
   training.does.is === 'session' && placed.session === null ? training.does.session : null;
+
+const stopped = new WeakMap<Measured, Matter[]>();
+/** What a day's own review would stop for, as its week has it; looked for once. */
+export function stopsOf(measured: Measured): Matter[] {
+  let stops = stopped.get(measured);
+  if (!stops) {
+    stops = mattersOf(measured).filter((f) => f.severity === 'stop' && f.dismissed === null);
+    stopped.set(measured, stops);
+  }
+  return stops;
+}
 
 /** Chest and shoulders are pressed on it. */
 export const isPushDay = (d: MeasuredDay): boolean =>
@@ -57,9 +70,6 @@ export const pairsOf = <T>(list: readonly T[]): [T, T][] =>
 /** The groups some days are hard for. */
 export const hardFor = (d: MeasuredDay, from = HARD_DAY): GroupId[] =>
   groupIds.filter((g) => d.groups[g] >= from);
-
-export const listed = (words: readonly string[]): string =>
-  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]!}`;
 
 export const groupWords = (groups: readonly GroupId[]): string =>
   listed(groups.map((g) => groupNames[g].toLowerCase()));
@@ -137,6 +147,3 @@ export function exchanged(block: MeasuredBlock, d: MeasuredDay): BlockFixDraft[]
     ];
   });
 }
-
-/** A number of sets as a coach reads it: "12", "12.5". */
-export const setsText = (sets: number): string => String(Math.round(sets * 2) / 2);

@@ -1,6 +1,6 @@
 import type { GroupId } from '../anatomy/regions';
 import type { LiftRecord } from '../strength/evidence';
-import { daysFrom } from '../units/dates';
+import { daysBetween } from '../units/dates';
 import type { MeasuredBlock, MeasuredWeek } from './model';
 
 /** Somebody who did nothing for so many days comes back, and for the first weeks of a block does half. Common practice. */
@@ -15,7 +15,7 @@ export function isReturning(
 ): boolean {
   if (week >= WEEKS_BACK) return false;
   const last = lastBefore(block.startsOn, context.logged);
-  return last !== null && daysFrom(last, block.startsOn) > BREAK_DAYS;
+  return last !== null && daysBetween(last, block.startsOn) > BREAK_DAYS;
 }
 
 const remembered = new WeakMap<readonly LiftRecord[], { day: string; last: string | null }>();

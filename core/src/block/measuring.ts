@@ -11,7 +11,7 @@ import type { School } from '../schools/document';
 import type { Session } from '../session/document';
 import { applyEdit } from '../session/edits';
 import { ahead, type Ahead } from '../strength/level-slope';
-import { daysAfter, daysFrom } from '../units/dates';
+import { daysAfter, daysBetween } from '../units/dates';
 import { phaseAt, weeksOf, type TrainingBlock } from './document';
 import { difficultyOf, difficultyOfShort } from './difficulty';
 import { carryOn, withCarried, type Carried, type Verdict } from './double';
@@ -79,7 +79,7 @@ class Days {
       logged,
       todayIso: past ? date : todayIso,
     };
-    const weeks = daysFrom(todayIso, date) / 7;
+    const weeks = daysBetween(todayIso, date) / 7;
     if (weeks <= 0) return base;
     const known = new Map<string, Ahead>();
     return {
@@ -259,7 +259,7 @@ class Measuring {
   weeks(days: readonly PlacedDay[]): MeasuredWeek[] {
     const measured = days.map((p) => this.day(p));
     const last = days.at(-1)?.date ?? this.block.startsOn;
-    const count = Math.max(weeksOf(this.block), Math.floor(daysFrom(this.block.startsOn, last) / 7) + 1);
+    const count = Math.max(weeksOf(this.block), Math.floor(daysBetween(this.block.startsOn, last) / 7) + 1);
     return Array.from({ length: count }, (_, at) => this.week(at, measured));
   }
 }

@@ -1,4 +1,4 @@
-import { daysAfter, daysFrom } from '../units/dates';
+import { daysAfter, daysBetween } from '../units/dates';
 import type { TrainingBlock, TrainingDay } from './document';
 import type { BlockChange } from './model';
 import { placed } from './placing';
@@ -49,7 +49,7 @@ export function moveEveryWeek(block: TrainingBlock, day: number, to: string): Bl
   const days = placed(block);
   const here = days.find((p) => p.day === day);
   if (!here) return null;
-  const other = (((at + daysFrom(here.date, to)) % length) + length) % length;
+  const other = (((at + daysBetween(here.date, to)) % length) + length) % length;
   if (other === at) return null;
   const pattern = [...block.pattern];
   [pattern[at], pattern[other]] = [pattern[other]!, pattern[at]!];
@@ -62,12 +62,6 @@ export const putOn = (block: TrainingBlock, trainingId: string, does: TrainingDa
   sessions: [],
 });
 
-/** A new training day in the pattern, on a place that was free or beside what is there by turns. */
-export function addTraining(block: TrainingBlock, at: number, training: TrainingDay): BlockChange {
-  const pattern = block.pattern.map((entry, i) => (i === at ? [training.id] : entry));
-  return { block: { days: [...block.days, training], pattern: pattern.map((e) => [...e]) }, sessions: [] };
-}
-
 /**
  * Another split from a day of the block on: the beginning of the next week, where somebody asks today. What is done
  * stays, what was planned before then and not done falls away.
@@ -77,7 +71,7 @@ export function splitFrom(
   todayIso: string,
   split: Pick<TrainingBlock, 'days' | 'pattern'>,
 ): BlockChange {
-  const passed = daysFrom(block.startsOn, todayIso);
+  const passed = daysBetween(block.startsOn, todayIso);
   const from = passed <= 0 ? 0 : Math.ceil(passed / 7) * 7;
   const used = new Set(block.made.map((m) => m.training));
   const named = new Set(split.days.map((d) => d.id));

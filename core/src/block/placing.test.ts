@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { daysAfter, daysFrom, weekdayOf } from '../units/dates';
+import { daysAfter, daysBetween, weekdayOf } from '../units/dates';
 import { lifeEventSchema, trainingBlockSchema, type LifeEvent, type TrainingBlock } from './document';
 import { dayChanges, lifePreviews, sayLife, unsayLife } from './life';
 import { moveDay, moveEveryWeek, splitFrom } from './moving';
@@ -111,9 +111,9 @@ test('a split that drifts shifts by no more than the days that were lost', () =>
   const drifting = anyBlock.filter((b) => !keepsWeekdays(b.pattern));
   fc.assert(
     fc.property(drifting, anyEvent, (block, event) => {
-      const lost = daysFrom(event.from, event.to) + 1;
+      const lost = daysBetween(event.from, event.to) + 1;
       const after = placed({ ...block, life: [event] });
-      for (const p of after) expect(daysFrom(p.planned, p.date)).toBeLessThanOrEqual(lost);
+      for (const p of after) expect(daysBetween(p.planned, p.date)).toBeLessThanOrEqual(lost);
       // Nothing before it moves at all.
       for (const p of after.filter((x) => x.planned < event.from)) expect(p.date).toBe(p.planned);
     }),
@@ -131,7 +131,7 @@ test('days that keep to their weekdays move by whole weeks', () => {
     note: '',
   };
   const after = placed({ ...sampleBlock(), life: [event] });
-  for (const p of after) expect(daysFrom(p.planned, p.date) % 7).toBe(0);
+  for (const p of after) expect(daysBetween(p.planned, p.date) % 7).toBe(0);
   expect(after.filter((p) => p.date !== p.planned).map((p) => p.planned)[0]).toBe('2026-12-08');
 });
 

@@ -1,4 +1,4 @@
-import { daysAfter, daysFrom } from '../units/dates';
+import { daysAfter, daysBetween } from '../units/dates';
 import type { LifeEvent, TrainingBlock } from './document';
 import { weeksOf } from './document';
 import { keepsWeekdays } from './splits';
@@ -73,7 +73,7 @@ function moveRest(open: PlacedDay[], event: LifeEvent, wholeWeeks: boolean): voi
   const first = open.find((p) => p.date >= event.from);
   if (!first || first.date > event.to) return;
   const from = first.date;
-  const least = daysFrom(from, event.to) + 1;
+  const least = daysBetween(from, event.to) + 1;
   const by = wholeWeeks ? Math.ceil(least / 7) * 7 : least;
   for (const p of open) if (p.date >= from) p.date = daysAfter(p.date, by);
 }

@@ -3,9 +3,9 @@ import { countedAs } from '../measure/counting';
 import type { MeasuredLine } from '../measure/model';
 import { nearestLoad } from '../kit/fitting';
 import { choicesOf, type LoadedSet } from '../loads/prescribe';
-import { review } from '../review/review';
 import { reserveText } from '../session/effort';
 import { schemeText } from '../session/schemes';
+import { stopsOf } from './asking';
 import type { Verdict } from './double';
 import { shortDayText, type PartId } from './short-day';
 import type { Difficulty, MeasuredDay, ScoreBar } from './model';
@@ -135,12 +135,7 @@ export function daySheet(d: MeasuredDay, verdicts: ReadonlyMap<string, Verdict> 
     lines: (measured?.lines ?? [])
       .filter((m) => m.movement.prepares === undefined)
       .map((m) => lineSheet(m, d, verdicts?.get(m.id) ?? null)),
-    stops:
-      measured && placed.state === 'planned'
-        ? review(measured)
-            .filter((f) => f.severity === 'stop' && f.dismissed === null)
-            .map((f) => f.what)
-        : [],
+    stops: measured && placed.state === 'planned' ? stopsOf(measured).map((f) => f.what) : [],
   };
 }
 

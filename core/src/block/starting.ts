@@ -61,6 +61,48 @@ export interface BlockWish {
   school: string;
 }
 
+/** A training day of a session, or of work in short form where there is none. */
+export const dayOf = (
+  id: string,
+  name: string,
+  session: string | undefined,
+  short = '',
+): TrainingBlock['days'][number] => ({
+  id,
+  name,
+  does: session === undefined ? { is: 'short', work: readShortDay(short).work } : { is: 'session', session },
+});
+
+/** What a week asks of somebody in the first year: one set more at most, and never less in reserve. */
+export const gently = (rule: WeekRule): WeekRule => ({
+  ...rule,
+  sets: Math.min(1, rule.sets),
+  reserve: Math.max(0, rule.reserve),
+});
+
+/** A block in which nothing has come between and nothing is done. */
+export const emptyBlock = (
+  head: Pick<
+    TrainingBlock,
+    'title' | 'clientId' | 'school' | 'startsOn' | 'phases' | 'days' | 'pattern' | 'weeks'
+  > &
+    Partial<TrainingBlock>,
+): TrainingBlock => ({
+  format: 'drimbo.block',
+  version: blockVersion,
+  patternFrom: 0,
+  ladders: [],
+  double: true,
+  rotateEvery: null,
+  rotations: [],
+  life: [],
+  moved: [],
+  made: [],
+  dismissed: [],
+  note: '',
+  ...head,
+});
+
 /** A block begun for a client: the split with its sessions, weeks by what the client trains for. */
 export function startBlock(
   clientId: string,
@@ -69,39 +111,16 @@ export function startBlock(
 ): TrainingBlock {
   const rises = client.trainingAge !== 'under 1 year';
   const rules = weeksFor(client.aim, wish.weeks);
-  return {
-    format: 'drimbo.block',
-    version: blockVersion,
+  return emptyBlock({
     title: wish.title,
     clientId,
     school: wish.school,
     startsOn: wish.startsOn,
     phases: [{ aim: client.aim, goal: client.goal, weeks: wish.weeks, reps: 'as written' }],
-    days: wish.split.days.map(({ id, name, short }) => {
-      const session = wish.sessions[id];
-      return {
-        id,
-        name,
-        does:
-          session === undefined
-            ? { is: 'short', work: readShortDay(short ?? '').work }
-            : { is: 'session', session },
-      };
-    }),
+    days: wish.split.days.map(({ id, name, short }) => dayOf(id, name, wish.sessions[id], short)),
     pattern: wish.split.pattern.map((entry) => [...entry]),
-    patternFrom: 0,
     // Somebody in the first year gets better at the lifts first: the reserve stays, sets rise by one at most.
-    weeks: rises
-      ? rules
-      : rules.map((r) => ({ ...r, sets: Math.min(1, r.sets), reserve: Math.max(0, r.reserve) })),
-    ladders: [],
-    double: true,
+    weeks: rises ? rules : rules.map(gently),
     rotateEvery: rises ? 4 : null,
-    rotations: [],
-    life: [],
-    moved: [],
-    made: [],
-    dismissed: [],
-    note: '',
-  };
+  });
 }

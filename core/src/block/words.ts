@@ -1,4 +1,5 @@
 import { daysAfter, weekdayOf, weekdays } from '../units/dates';
+import { listed } from '../units/words';
 import type { TrainingBlock } from './document';
 
 /** The weekday of a day of the block, from 0: "Tue". */
@@ -14,6 +15,8 @@ export function weeksText(weeks: readonly number[]): string {
     else runs.push([w, w]);
   }
   const said = runs.map(([a, b]) => (a === b ? String(a + 1) : `${a + 1}–${b + 1}`));
-  const all = said.length < 2 ? (said[0] ?? '') : `${said.slice(0, -1).join(', ')} and ${said.at(-1)}`;
-  return `${weeks.length === 1 ? 'week' : 'weeks'} ${all}`;
+  return `${weeks.length === 1 ? 'week' : 'weeks'} ${listed(said)}`;
 }
+
+/** A number of sets as a coach reads it: "12", "12.5". */
+export const setsText = (sets: number): string => String(Math.round(sets * 2) / 2);

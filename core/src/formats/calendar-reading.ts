@@ -1,7 +1,7 @@
 import ICAL from 'ical.js';
 import type { TrainingBlock } from '../block/document';
 import { placed } from '../block/placing';
-import { daysAfter, daysFrom, isDay } from '../units/dates';
+import { daysAfter, daysBetween, isDay } from '../units/dates';
 import { dayOfUid } from './calendar';
 
 /** What somebody's calendar says of some days: from the first to the last, both counted. */
@@ -97,7 +97,7 @@ export function byTitle(entries: readonly CalendarEntry[]): { title: string; day
   for (const { title, from, to, isCancelled } of entries) {
     if (isCancelled) continue;
     const days = titles.get(title) ?? new Set<string>();
-    for (let i = 0; i <= Math.min(60, daysFrom(from, to)); i += 1) days.add(daysAfter(from, i));
+    for (let i = 0; i <= Math.min(60, daysBetween(from, to)); i += 1) days.add(daysAfter(from, i));
     titles.set(title, days);
   }
   return [...titles].map(([title, days]) => ({ title, days: [...days].sort() }));

@@ -7,7 +7,7 @@ import { repSeconds } from '../session/effort';
 import { maxOverLoad, repsAtLoad } from '../strength/formulas';
 import { maxOf } from '../strength/max';
 import { movedShare } from '../strength/ratios';
-import { daysFrom } from '../units/dates';
+import { daysBetween } from '../units/dates';
 import { Chance } from './chance';
 
 /** Somebody made up whose strength nobody sees: what a log is simulated from. */
@@ -75,7 +75,7 @@ export class Life {
   /** What really is there on a day when fresh, everything that moves, kg: the figure a max is an estimate of. */
   hiddenMax(movement: Movement, rig: Rig, date: string): number {
     const { lifter } = this;
-    const weeks = Math.max(0, daysFrom(lifter.begins, date) / 7);
+    const weeks = Math.max(0, daysBetween(lifter.begins, date) / 7);
     const benchKg = lifter.benchKg * Math.exp(lifter.gain * FADES * (1 - Math.exp(-weeks / FADES)));
     const one = { rig: {}, date, reps: 1, reserve: 0, kind: 'test' as const };
     const records = [
@@ -100,7 +100,7 @@ export class Life {
   /** Does a session on a day as it is measured for then; sets without a load find theirs. Days go forward only. */
   lift({ lines, context }: Measured, date: string): Lifted[] {
     const { lifter, chance } = this;
-    this.toll *= Math.exp(-Math.max(0, daysFrom(this.last, date)) / GONE_DAYS);
+    this.toll *= Math.exp(-Math.max(0, daysBetween(this.last, date)) / GONE_DAYS);
     this.last = date;
     const form = Math.exp(chance.normal(lifter.form)) * (1 - Math.min(0.05, this.toll));
     const lifted: Lifted[] = [];

@@ -4,7 +4,7 @@ import { movementOf } from '../movements/catalogue';
 import { fullRig, variantOf } from '../movements/settings';
 import type { Rig } from '../movements/rig';
 import { smoothed, type LevelSlope } from '../strength/level-slope';
-import { daysAfter, daysFrom } from '../units/dates';
+import { daysAfter, daysBetween } from '../units/dates';
 
 /** A lift on a day: where its max lay, and what the sets of that day alone say. In kg as the max is told. */
 export interface LiftPoint {
@@ -45,7 +45,7 @@ const SPAN = 190;
 function standingOf(states: readonly LevelSlope[], slope: LiftProgress['slope']): Standing {
   const first = states[0]!.on;
   const last = states[states.length - 1]!.on;
-  if (states.length < STUCK_SESSIONS || daysFrom(first, last) < STUCK_DAYS) return 'too early';
+  if (states.length < STUCK_SESSIONS || daysBetween(first, last) < STUCK_DAYS) return 'too early';
   if (slope.low > 0) return 'rising';
   if (slope.high < 0) return 'falling';
   return 'stuck';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { regionIds } from '../anatomy/regions';
 import { daySchema } from '../units/dates';
-import { daysBetween } from '../units/time';
+import { daysBetween } from '../units/dates';
 import { entries, findEntry, findMovement } from './catalogue';
 import type { Cues, Entry, Movement } from './model';
 import { rigSchema, type Rig } from './rig';

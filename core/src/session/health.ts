@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { daySchema } from '../units/dates';
-import { daysBetween } from '../units/time';
+import { daysBetween } from '../units/dates';
 
 /** The questions of the health screen, each answered with yes or no. Common practice; no diagnosis. */
 export const healthQuestions = {

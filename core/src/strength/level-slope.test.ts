@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { daysAfter, daysFrom } from '../units/dates';
+import { daysAfter, daysBetween } from '../units/dates';
 import { ahead, levelSlope, smoothed, wandering, type Reading } from './level-slope';
 
 const START = '2026-06-01';
@@ -32,7 +32,7 @@ function atOnce(
   readings: readonly Reading[],
   which = readings.length - 1,
 ): { level: number; slope: number; vLevel: number } {
-  const t = readings.map((r) => daysFrom(readings[0]!.date, r.date) / 7);
+  const t = readings.map((r) => daysBetween(readings[0]!.date, r.date) / 7);
   const end = t[which]!;
   const { level: ql, slope: qs } = wandering;
   const v0 = BEFORE.spread ** 2;

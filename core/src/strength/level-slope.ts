@@ -1,4 +1,4 @@
-import { daysFrom } from '../units/dates';
+import { daysBetween } from '../units/dates';
 
 /** What a day's sets say of a max, on the logarithm. */
 export interface Reading {
@@ -72,7 +72,7 @@ function filtered(
   const states = [{ ahead: start, now: start, weeks: 0 }];
   for (const reading of rest) {
     const { now } = states[states.length - 1]!;
-    const weeks = daysFrom(now.on, reading.date) / 7;
+    const weeks = daysBetween(now.on, reading.date) / 7;
     const predicted = later(now, weeks, reading.date);
     states.push({ ahead: predicted, now: updated(predicted, reading), weeks });
   }

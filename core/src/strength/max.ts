@@ -1,7 +1,7 @@
 import { movementOf } from '../movements/catalogue';
 import type { BorrowedRatio, Movement, ReferenceLift } from '../movements/model';
 import type { Rig } from '../movements/rig';
-import { daysBetween } from '../units/time';
+import { daysBetween } from '../units/dates';
 import { paceOf } from './pace';
 import {
   ANOTHER_SETTING,

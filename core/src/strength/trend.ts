@@ -1,6 +1,6 @@
 import type { Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
-import { dayBefore } from '../units/time';
+import { daysAfter } from '../units/dates';
 import { maxOf, type StrengthContext } from './max';
 
 export interface TrendPoint {
@@ -22,7 +22,7 @@ export const maxTrend = (
 ): TrendPoint[] => {
   const points: TrendPoint[] = [];
   for (let back = weeks; back >= 0; back -= 1) {
-    const todayIso = dayBefore(context.todayIso, back * 7);
+    const todayIso = daysAfter(context.todayIso, -back * 7);
     const records = context.records.filter((r) => r.date <= todayIso);
     const max = maxOf(movement, rig, { ...context, records, todayIso });
     if (max.basis !== 'calibrate') points.push({ date: todayIso, kg: max.kg, spread: max.spread });

@@ -21,9 +21,31 @@ export const daySchema = z
 /** The day so many days later: `daysAfter('2026-12-30', 3)` is "2027-01-02". Plain days: no time zone has a say. */
 export const daysAfter = (day: string, days: number): string => parseDate(day).add({ days }).toString();
 
-/** Whole days from one day to another; negative where the second is earlier. */
-export const daysFrom = (first: string, second: string): number =>
-  parseDate(second).compare(parseDate(first));
+// Days are counted for every record of a log: each is read once.
+const numbers = new Map<string, number>();
+const MOST_NUMBERS = 5_000;
+/** What is no day has no number: a torn row must not stop a list. */
+function julianDay(day: string): number {
+  try {
+    const date = parseDate(day);
+    return date.calendar.toJulianDay(date);
+  } catch {
+    return NaN;
+  }
+}
+
+const numberOf = (day: string): number => {
+  let number = numbers.get(day);
+  if (number === undefined) {
+    number = julianDay(day.slice(0, 10));
+    if (numbers.size >= MOST_NUMBERS) numbers.clear();
+    numbers.set(day, number);
+  }
+  return number;
+};
+
+/** Whole days from one day to another; negative where the second is earlier, NaN where one of them is no day. */
+export const daysBetween = (first: string, second: string): number => numberOf(second) - numberOf(first);
 
 /** Monday first, as `weekdayOf` counts. */
 export const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
@@ -31,7 +53,7 @@ export const weekdays = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as con
 // A Monday.
 const MONDAY = '2024-01-01';
 /** Day of the week, 0 for Monday: `weekdayOf('2026-11-27')` is 4. */
-export const weekdayOf = (day: string): number => ((daysFrom(MONDAY, day) % 7) + 7) % 7;
+export const weekdayOf = (day: string): number => ((daysBetween(MONDAY, day) % 7) + 7) % 7;
 
 /** The day nearest to what was meant: "2026-02-31" is "2026-02-28"; null for what is no date at all. */
 export function nearestDay(text: string): string | null {

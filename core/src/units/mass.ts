@@ -28,6 +28,10 @@ export function massFigure(kg: number, unit: MassUnit): string {
 /** The same with its unit behind a space: "22.5 kg". */
 export const massText = (kg: number, unit: MassUnit): string => `${massFigure(kg, unit)} ${unit}`;
 
+/** From one mass to another, the unit once: "22–26 kg". */
+export const massRange = (lowKg: number, highKg: number, unit: MassUnit): string =>
+  `${massFigure(lowKg, unit)}–${massText(highKg, unit)}`;
+
 /** What is computed rather than made, to a tenth of the unit or as said: "101.3 kg". */
 export const roughMass = (kg: number, unit: MassUnit, decimals = 1): string =>
   `${Number(fromKg(kg, unit).toFixed(decimals))} ${unit}`;

@@ -27,14 +27,6 @@ export function parseDuration(text: string): number | null {
   return Math.round(inMinutes ? value * 60 : value);
 }
 
-/** Whole days from one ISO date to another (negative when `to` is earlier). */
-export const daysBetween = (fromIso: string, toIso: string): number =>
-  Math.round((Date.parse(toIso.slice(0, 10)) - Date.parse(fromIso.slice(0, 10))) / 86_400_000);
-
-/** The day a number of days before another, both as YYYY-MM-DD. */
-export const dayBefore = (iso: string, days: number): string =>
-  new Date(Date.parse(iso.slice(0, 10)) - days * 86_400_000).toISOString().slice(0, 10);
-
 /** A day as a person writes it: "2026-11-26" → "26 November 2026". */
 export const dayWords = (iso: string): string =>
   new Date(`${iso.slice(0, 10)}T00:00:00Z`).toLocaleDateString('en-GB', {

@@ -1,5 +1,6 @@
 import { KG_PER_LB, kgFromLb, massFigure, massText, roughMass } from './mass';
-import { clockText, daysBetween, durationWords, parseDuration } from './time';
+import { daysBetween } from './dates';
+import { clockText, durationWords, parseDuration } from './time';
 
 test('the pound is exact (international avoirdupois pound)', () => {
   expect(KG_PER_LB).toBe(0.45359237);

@@ -3,3 +3,7 @@ export const withArticle = (name: string): string => `${/^[aeiou]/i.test(name) ?
 
 /** @example degrees(-15) // "−15°" */
 export const degrees = (deg: number): string => `${deg < -0.5 ? '−' : ''}${Math.abs(Math.round(deg))}°`;
+
+/** Things in a row: "a", "a and b", "a, b and c". */
+export const listed = (words: readonly string[]): string =>
+  words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]!}`;

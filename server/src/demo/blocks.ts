@@ -1,6 +1,5 @@
-import { blockVersion, type LifeEvent, type TrainingBlock } from '@drimbo/core/block/document';
-import { readShortDay } from '@drimbo/core/block/short-day';
-import { weeksFor } from '@drimbo/core/block/starting';
+import type { LifeEvent, TrainingBlock } from '@drimbo/core/block/document';
+import { dayOf, emptyBlock, gently, weeksFor } from '@drimbo/core/block/starting';
 import type { Lifter } from '@drimbo/core/lifter/lifter';
 import type { Aim } from '@drimbo/core/session/client';
 import { daysAfter, weekdayOf } from '@drimbo/core/units/dates';
@@ -18,7 +17,6 @@ interface ToldBlock {
   days: Record<string, { name: string; session?: string; short?: string }>;
   pattern: string[][];
   life?: Kept[];
-  double?: boolean;
   rises?: boolean;
   lifter: Omit<Lifter, 'seed' | 'begins' | 'massKg'>;
 }
@@ -161,33 +159,18 @@ export function demoBlocks(today: string, weeksBehind = WEEKS_BEHIND): DemoBlock
   return told.map((t) => ({
     id: t.id,
     lifter: { ...t.lifter, seed: t.id, begins: startsOn },
-    block: {
-      format: 'drimbo.block',
-      version: blockVersion,
+    block: emptyBlock({
       title: t.title,
       clientId: t.client,
       school: t.school,
       startsOn,
       phases: t.phases.map(([aim, goal, weeks]) => ({ aim, goal, weeks, reps: 'as written' })),
-      days: Object.entries(t.days).map(([id, { name, session, short }]) => ({
-        id,
-        name,
-        does:
-          session === undefined
-            ? { is: 'short', work: readShortDay(short ?? '').work }
-            : { is: 'session', session },
-      })),
+      days: Object.entries(t.days).map(([id, { name, session, short }]) => dayOf(id, name, session, short)),
       pattern: t.pattern,
-      patternFrom: 0,
       weeks: t.phases
         .flatMap(([aim, , weeks]) => weeksFor(aim, weeks))
-        .map((w) =>
-          t.rises === false ? { ...w, sets: Math.min(1, w.sets), reserve: Math.max(0, w.reserve) } : w,
-        ),
-      ladders: [],
-      double: true,
+        .map((w) => (t.rises === false ? gently(w) : w)),
       rotateEvery: t.rises === false ? null : 4,
-      rotations: [],
       life: (t.life ?? []).map(({ at, long, note, ...event }, i) => ({
         id: `${t.id}-${i + 1}`,
         ...event,
@@ -195,10 +178,6 @@ export function demoBlocks(today: string, weeksBehind = WEEKS_BEHIND): DemoBlock
         to: daysAfter(startsOn, at + long - 1),
         note: note ?? '',
       })),
-      moved: [],
-      made: [],
-      dismissed: [],
-      note: '',
-    },
+    }),
   }));
 }

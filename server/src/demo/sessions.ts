@@ -68,7 +68,7 @@ const bramA = [
 ];
 const bramB = [
   'standing barbell press 4x5-7 leave 2 then 1 rest 3 min',
-  'incline db press 30° 3x8-10 leave 2 then 1 rest 2 min',
+  '3x8-10 incline db press 30° rest 2 min leave 2 then 1',
   'cable fly high to low 3x12-15 leave 2 then 1 rest 75s',
   'incline rear raise 4x12-15 leave 2 then 1 rest 60',
   'rope overhead extension 4x10-12 leave 2 then 1 rest 75s',

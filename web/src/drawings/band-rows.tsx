@@ -1,4 +1,5 @@
 import { groupIds, groupNames, type GroupId, type VoiceId } from '@drimbo/core/anatomy/regions';
+import { setsText } from '@drimbo/core/block/words';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink, size, voiceInk } from '../look/theme';
@@ -42,8 +43,6 @@ const Rows = styled.table`
   }
 `;
 
-const half = (n: number): number => Math.round(n * 2) / 2;
-
 /** Hard sets of a week against their bands: the band is the open stretch, the bar what there is. */
 export function BandRows({
   label,
@@ -77,7 +76,7 @@ export function BandRows({
                 </svg>
               </td>
               <td>
-                {half(sets)}{' '}
+                {setsText(sets)}{' '}
                 <small>
                   of {band.lo}–{band.hi}
                 </small>

@@ -15,11 +15,11 @@ import {
   firstHeavy,
   followed,
   isOverhead,
-  listed,
   onlySession,
   pairsOf,
   pushDays,
 } from '../asking';
+import { listed } from '../../units/words';
 import type { BlockFixDraft, BlockRule, MeasuredDay, WeekDraft } from '../model';
 
 type Compared = (first: MeasuredDay, second: MeasuredDay) => Omit<WeekDraft, 'about' | 'on'>[];

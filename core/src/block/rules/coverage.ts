@@ -2,7 +2,8 @@ import { regions, type RegionId } from '../../anatomy/regions';
 import { doseValue } from '../../dose/value';
 import { groupIds, groupNames } from '../../anatomy/regions';
 import { offerFirst } from '../../review/rules/additions';
-import { addedWith, bySession, dayWordsOf, easiestFirst, inPlay, setsText } from '../asking';
+import { addedWith, bySession, dayWordsOf, easiestFirst, inPlay } from '../asking';
+import { setsText } from '../words';
 import { isPress } from '../../review/questions';
 import type { BlockFixDraft, BlockRule, MeasuredDay, MeasuredWeek } from '../model';
 

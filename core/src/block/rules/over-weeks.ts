@@ -1,8 +1,7 @@
 import { massText } from '../../units/mass';
 import { choicesOf } from '../../loads/prescribe';
-import { mattersOf } from '../../review/review';
 import { waysOn } from '../../review/rules/rack-runs-out';
-import { bySession, followed, onlyBlock } from '../asking';
+import { bySession, followed, onlyBlock, stopsOf } from '../asking';
 import type { BlockRule } from '../model';
 
 /** Weeks on end without a lighter one. Common practice: four to six, then one. */
@@ -121,8 +120,8 @@ export const dayStops: BlockRule = {
   look: (block, week) =>
     week.days.flatMap((d) => {
       if (d.placed.state !== 'planned' || !d.measured) return [];
-      return mattersOf(d.measured)
-        .filter((f) => f.severity === 'stop' && f.dismissed === null && !askedElsewhere.has(f.rule))
+      return stopsOf(d.measured)
+        .filter((f) => !askedElsewhere.has(f.rule))
         .map((f) => ({
           about: `${followed(d) ?? d.placed.day} ${f.key}`,
           on: [d.training.id],

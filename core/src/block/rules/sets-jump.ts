@@ -3,7 +3,8 @@ import { creditsOf } from '../../mechanics/credits';
 import { findMovement } from '../../movements/catalogue';
 import { isHard } from '../../dose/dose';
 import { daysAfter } from '../../units/dates';
-import { isUsual, onlyBlock, setsText } from '../asking';
+import { isUsual, onlyBlock } from '../asking';
+import { setsText } from '../words';
 import type { BlockFixDraft, BlockRule, MeasuredBlock, MeasuredWeek } from '../model';
 
 /** Up by more than this is a jump; fewer sets than `LEAST` make any step look like one. Common practice. */

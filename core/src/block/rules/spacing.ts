@@ -1,4 +1,4 @@
-import { daysFrom } from '../../units/dates';
+import { daysBetween } from '../../units/dates';
 import type { GroupId } from '../../anatomy/regions';
 import { dayWordsOf, exchanged, groupWords, hardFor, HARD_DAY, inPlay, isPushDay } from '../asking';
 import type { BlockRule, MeasuredBlock, MeasuredDay, MeasuredWeek } from '../model';
@@ -9,7 +9,7 @@ function neighbours(block: MeasuredBlock, week: MeasuredWeek): [MeasuredDay, Mea
   return week.days.filter(inPlay).flatMap((d) =>
     all
       .filter((e) => {
-        const apart = daysFrom(e.placed.date, d.placed.date);
+        const apart = daysBetween(e.placed.date, d.placed.date);
         return apart === 1 || (apart === 0 && e.placed.day < d.placed.day);
       })
       .map((e): [MeasuredDay, MeasuredDay] => [e, d]),

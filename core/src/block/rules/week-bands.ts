@@ -2,7 +2,8 @@ import { groupCredit, groupIds, groupNames, type GroupId } from '../../anatomy/r
 import { DIRECT } from '../../dose/dose';
 import { setCountOf } from '../../session/schemes';
 import type { Edit } from '../../session/edits';
-import { addedWith, easiestFirst, isUsual, followed, setsChanged, setsText, written } from '../asking';
+import { addedWith, easiestFirst, isUsual, followed, setsChanged, written } from '../asking';
+import { setsText } from '../words';
 import { isReturning, weekBand } from '../bands';
 import type {
   BlockChange,

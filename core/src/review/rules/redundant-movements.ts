@@ -1,3 +1,4 @@
+import { listed } from '../../units/words';
 import { sameRegions, sameReps } from '../../choosing/overlap';
 import { limitsMet } from '../../choosing/limits';
 import { jobOf, jobOfEntry } from '../../choosing/swaps';
@@ -80,10 +81,8 @@ function otherAngle(s: Measured, m: MeasuredLine): FixDraft[] {
   ];
 }
 
-const named = (group: readonly MeasuredLine[]): string => {
-  const names = group.map((m, i) => (i === 0 ? m.name : m.name.toLowerCase()));
-  return `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]!}`;
-};
+const named = (group: readonly MeasuredLine[]): string =>
+  listed(group.map((m, i) => (i === 0 ? m.name : m.name.toLowerCase())));
 
 function told(s: Measured, group: MeasuredLine[]): FindingDraft {
   const [first] = group as [MeasuredLine];

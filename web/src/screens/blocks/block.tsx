@@ -1,4 +1,4 @@
-import { daysFrom } from '@drimbo/core/units/dates';
+import { daysBetween } from '@drimbo/core/units/dates';
 import { placed } from '@drimbo/core/block/placing';
 import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -71,7 +71,7 @@ type Tab = 'week' | 'day' | 'movements' | 'settings';
 
 /** The week of today within a block, or the nearest one. */
 const weekOf = (startsOn: string, today: string, weeks: number): number =>
-  Math.max(0, Math.min(weeks - 1, Math.floor(daysFrom(startsOn, today) / 7)));
+  Math.max(0, Math.min(weeks - 1, Math.floor(daysBetween(startsOn, today) / 7)));
 
 function Desk({ opened, id }: { opened: OpenedBlock; id: string }): ReactNode {
   const desk = useBlock(opened);

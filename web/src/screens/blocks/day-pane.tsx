@@ -1,6 +1,6 @@
 import type { DaySheet, LineSheet } from '@drimbo/core/block/sheets';
 import { placed } from '@drimbo/core/block/placing';
-import { massText, type MassUnit } from '@drimbo/core/units/mass';
+import { massRange, type MassUnit } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
@@ -73,9 +73,7 @@ function Lines({ sheet, unit }: { sheet: DaySheet; unit: MassUnit }): ReactNode 
             <td>
               {loadWords(l, unit)}{' '}
               {l.lowKg !== null && l.highKg !== null && l.lowKg !== l.highKg && (
-                <span className="soft">
-                  {massText(l.lowKg, unit).replace(/ .*/, '')}–{massText(l.highKg, unit)}
-                </span>
+                <span className="soft">{massRange(l.lowKg, l.highKg, unit)}</span>
               )}
             </td>
             <td>

@@ -2,7 +2,7 @@ import type { WeekSheet } from '@drimbo/core/block/appraise-block';
 import { phaseAt, weeksOf } from '@drimbo/core/block/document';
 import { moveDay } from '@drimbo/core/block/moving';
 import { placed, type PlacedDay } from '@drimbo/core/block/placing';
-import { daysAfter, daysFrom, weekdayOf, weekdays } from '@drimbo/core/units/dates';
+import { daysAfter, daysBetween, weekdayOf, weekdays } from '@drimbo/core/units/dates';
 import { useEffect, useMemo, useRef, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { SmallScore } from '../../drawings/small-score';
@@ -138,7 +138,7 @@ export function Grid({
   const days = useMemo(() => placed(block), [block]);
   const sheets = useMemo(() => (appraisal ? sheetsOf(appraisal) : new Map()), [appraisal]);
   const last = days.at(-1)?.date ?? block.startsOn;
-  const weeks = Math.max(weeksOf(block), Math.floor(daysFrom(block.startsOn, last) / 7) + 1);
+  const weeks = Math.max(weeksOf(block), Math.floor(daysBetween(block.startsOn, last) / 7) + 1);
   const moved = useMemo(() => new Set(block.moved.map((m) => m.day)), [block.moved]);
   const byDate = useMemo(() => {
     const map = new Map<string, PlacedDay[]>();

@@ -1,5 +1,5 @@
 import type { LineSheet } from '@drimbo/core/block/sheets';
-import { massText } from '@drimbo/core/units/mass';
+import { massRange, massText } from '@drimbo/core/units/mass';
 import { daysAfter } from '@drimbo/core/units/dates';
 import { useEffect, useMemo, useRef, type ReactNode } from 'react';
 import { styled } from 'styled-components';
@@ -136,7 +136,7 @@ export function MovementsTable({ desk }: { desk: BlockDesk }): ReactNode {
                       {l.rackEndsKg !== null
                         ? 'rack ends'
                         : l.lowKg !== null && l.highKg !== null && l.lowKg !== l.highKg
-                          ? `${massText(l.lowKg, unit).replace(/ .*/, '')}–${massText(l.highKg, unit)}`
+                          ? massRange(l.lowKg, l.highKg, unit)
                           : ''}
                     </span>
                   </td>

@@ -2,8 +2,9 @@ import { groupIds, groupNames } from '@drimbo/core/anatomy/regions';
 import type { TrainingBlock } from '@drimbo/core/block/document';
 import { moveDay } from '@drimbo/core/block/moving';
 import { placed, type PlacedDay } from '@drimbo/core/block/placing';
+import { setsText } from '@drimbo/core/block/words';
 import type { Session } from '@drimbo/core/session/document';
-import { daysAfter, daysFrom, weekdayOf, weekdays } from '@drimbo/core/units/dates';
+import { daysAfter, daysBetween, weekdayOf, weekdays } from '@drimbo/core/units/dates';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -86,9 +87,7 @@ const uses = (block: TrainingBlock, p: PlacedDay, sessionId: string): boolean =>
 };
 
 const weekNumber = (block: TrainingBlock, date: string): number =>
-  Math.max(0, Math.floor(daysFrom(block.startsOn, date) / 7));
-
-const half = (n: number): number => Math.round(n * 2) / 2;
+  Math.max(0, Math.floor(daysBetween(block.startsOn, date) / 7));
 
 function Days({
   opened,
@@ -210,7 +209,7 @@ function Days({
           ? groupIds.map((g, i) => {
               const { sets, band } = sheet.groups[g];
               const isOut = sets > band.hi + 0.5 || sets < band.lo - 0.5;
-              const words = `${groupNames[g].toLowerCase()} ${half(sets)}`;
+              const words = `${groupNames[g].toLowerCase()} ${setsText(sets)}`;
               return (
                 <span key={g}>
                   {i > 0 && ', '}

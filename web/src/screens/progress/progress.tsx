@@ -1,7 +1,7 @@
 import { placed } from '@drimbo/core/block/placing';
 import type { TrainingBlock } from '@drimbo/core/block/document';
 import { progress, type LiftProgress, type Standing } from '@drimbo/core/log/progress';
-import { roughMass, type MassUnit } from '@drimbo/core/units/mass';
+import { massRange, roughMass, type MassUnit } from '@drimbo/core/units/mass';
 import { useQueries } from '@tanstack/react-query';
 import { useEffect, useMemo, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
@@ -83,8 +83,8 @@ function Lift({ lift, unit }: { lift: LiftProgress; unit: MassUnit }): ReactNode
         <p>
           <b>{now}</b>{' '}
           <span>
-            {roughMass(last.low, unit).replace(/ .*/, '')}–{roughMass(last.high, unit)}; {percent(slope.mean)}{' '}
-            % a week ({percent(slope.low)} to {percent(slope.high)}), {lift.points.length} days
+            {massRange(last.low, last.high, unit)}; {percent(slope.mean)} % a week ({percent(slope.low)} to{' '}
+            {percent(slope.high)}), {lift.points.length} days
           </span>
         </p>
         {about && <p>{about}</p>}
