@@ -2,10 +2,10 @@ import { madeOf, sessionOfDay } from '@drimbo/core/block/making';
 import { measureDay } from '@drimbo/core/block/measuring';
 import { placed } from '@drimbo/core/block/placing';
 import type { TrainingBlock } from '@drimbo/core/block/document';
-import type { Kit } from '@drimbo/core/kit/kit';
 import { api } from './api';
+import { contextOfFile, houseContext } from './block-context';
 import { keepSession, type BlockFile } from './blocks';
-import { todayIso, type ClientFile, type Stored } from './queries';
+import { todayIso, type ClientFile } from './queries';
 
 /**
  * The session to be run for this one: itself, or where a block uses it for today or a day that is still open, one of that
@@ -15,7 +15,8 @@ export async function sessionForFloor(sessionId: string, file: Pick<ClientFile, 
   const today = todayIso();
   const brief = file.blocks.find((b) => b.startsOn <= today && b.endsOn >= today);
   if (!brief) return sessionId;
-  const { block, client, sessions, logged } = await api.get<BlockFile>(`/blocks/${brief.id}/file`);
+  const stored = await api.get<BlockFile>(`/blocks/${brief.id}/file`);
+  const { block } = stored;
   const uses = new Set(
     block.document.days.flatMap((d) =>
       d.does.is === 'session' && d.does.session === sessionId ? [d.id] : [],
@@ -26,18 +27,7 @@ export async function sessionForFloor(sessionId: string, file: Pick<ClientFile, 
   const day = open.find((p) => p.date >= today) ?? open.at(-1);
   if (!day) return sessionId;
   if (day.session) return day.session;
-  const kits = await api.get<Stored<Kit>[]>('/kits');
-  const measured = measureDay(
-    block.document,
-    {
-      client: client.document,
-      kits: Object.fromEntries(kits.map((k) => [k.id, k.document])),
-      sessions: Object.fromEntries(sessions.map((s) => [s.id, s.document])),
-      logged,
-      todayIso: today,
-    },
-    day,
-  );
+  const measured = measureDay(block.document, contextOfFile(stored, await houseContext()), day);
   if (!measured) return sessionId;
   const id = await keepSession(sessionOfDay(measured, today, 'handed over'));
   const document: TrainingBlock = { ...block.document, ...madeOf(block.document, day, id, null).block };

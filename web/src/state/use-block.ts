@@ -2,25 +2,17 @@ import type { BlockAppraisal } from '@drimbo/core/block/appraise-block';
 import { applyChange, inverseChange, type Changed } from '@drimbo/core/block/changes';
 import type { Rotation, TrainingBlock } from '@drimbo/core/block/document';
 import type { BlockChange, BlockContext, BlockFinding } from '@drimbo/core/block/model';
-import type { Kit } from '@drimbo/core/kit/kit';
-import type { Notebook } from '@drimbo/core/movements/notebook';
 import type { Session } from '@drimbo/core/session/document';
 import { proxy, wrap, type Remote } from 'comlink';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { blocksAnew, editSession, type BlockFile } from '../data/blocks';
+import { blocksAnew, editSession } from '../data/blocks';
+import { keyedBy } from '../data/block-context';
 import { noteSave } from '../data/pending-saves';
-import { todayIso, type OwnSchool, type Stored } from '../data/queries';
+import { todayIso } from '../data/queries';
 import { tell } from '../parts/toast';
 import type { Blocks } from '../workers/blocks';
+import type { OpenedBlock } from './opened-block';
 import { useSavedDocument, type SavedDocument } from './use-saved-document';
-
-/** A block with everything it is judged against. */
-export interface OpenedBlock {
-  file: BlockFile;
-  kits: Stored<Kit>[];
-  notebook: Notebook;
-  schools: OwnSchool[];
-}
 
 interface Step {
   /** Steps with the same key that follow each other count as one: typing in a field. */
@@ -49,9 +41,6 @@ export interface BlockDesk {
   conflict: SavedDocument<TrainingBlock>['conflict'];
   rotations: () => Promise<Rotation[]>;
 }
-
-const keyedBy = <T>(list: readonly Stored<T>[]): Record<string, T> =>
-  Object.fromEntries(list.map(({ id, document }) => [id, document]));
 
 /** The worker that appraises blocks, for as long as a screen is open. */
 function useWorker(context: BlockContext): Remote<Blocks> | null {

@@ -80,8 +80,7 @@ async function packFor(id: string): Promise<Pack> {
       },
     };
     await keepPack(pack);
-    const { sets } = { sets: await api.get<PerformedSet[]>(`/sets?session=${id}&size=500`) };
-    await takeIn(sets, id);
+    await takeIn(await api.get<PerformedSet[]>(`/sets?session=${id}&size=500`), id);
     return pack;
   } catch (error) {
     const kept = await packOf(id);

@@ -4,8 +4,7 @@ import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 're
 import { Link, useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../../data/api';
-import { blocksAnew, useBlockFile } from '../../data/blocks';
-import { useKits, useSchools } from '../../data/queries';
+import { blocksAnew } from '../../data/blocks';
 import { ink, size } from '../../look/theme';
 import { Ask } from '../../parts/ask';
 import { Blank } from '../../parts/blank';
@@ -15,8 +14,8 @@ import { Sheet, SheetHead } from '../../parts/sheet';
 import { Tabs } from '../../parts/tabs';
 import { TextField } from '../../parts/text-field';
 import { tell } from '../../parts/toast';
-import { useNotebook } from '../../state/notebook';
-import { useBlock, type OpenedBlock } from '../../state/use-block';
+import { useOpenedBlock, type OpenedBlock } from '../../state/opened-block';
+import { useBlock } from '../../state/use-block';
 import { isTyping } from '../designer/keys';
 import { Conflict } from '../shared/conflict';
 import { tellDeleted } from '../shared/undo-delete';
@@ -237,27 +236,8 @@ function Desk({ opened, id }: { opened: OpenedBlock; id: string }): ReactNode {
 /** The block at a glance: every day of every week, what the weeks give, and what speaks against them. */
 export function BlockScreen(): ReactNode {
   const { id = '' } = useParams();
-  const file = useBlockFile(id);
-  const kits = useKits();
-  const notebook = useNotebook();
-  const schools = useSchools();
-  const all = [file, kits, notebook, schools];
-  const error = all.find((q) => q.error)?.error;
-  const opened = useMemo(
-    (): OpenedBlock | null =>
-      file.data && kits.data && notebook.data && schools.data
-        ? { file: file.data, kits: kits.data, notebook: notebook.data.document, schools: schools.data }
-        : null,
-    [file.data, kits.data, notebook.data, schools.data],
-  );
-  if (error)
-    return (
-      <Failed
-        what="This block cannot be opened"
-        error={error}
-        again={() => all.forEach((q) => void q.refetch())}
-      />
-    );
+  const { opened, error, again } = useOpenedBlock(id);
+  if (error) return <Failed what="This block cannot be opened" error={error} again={again} />;
   if (!opened) return <Blank title="Opening the block…" />;
   return <Desk key={id} opened={opened} id={id} />;
 }

@@ -28,17 +28,6 @@ const Body = styled.div`
   display: grid;
   gap: 12px;
   font-size: ${size.small};
-  ul {
-    list-style: none;
-    padding: 0;
-    margin: 0;
-    max-height: 190px;
-    overflow: auto;
-  }
-  li {
-    border-top: 1px solid ${ink.hush};
-    padding: 3px 0;
-  }
   .soft {
     color: ${ink.soft};
   }

@@ -9,41 +9,13 @@ import { Button } from '../../parts/button';
 import { Mark } from '../../parts/mark';
 import { TextField } from '../../parts/text-field';
 import type { BlockDesk } from '../../state/use-block';
+import { FindingItem } from '../shared/finding-item';
 import { groundWords } from '../rules/words';
 
 const List = styled.ul`
   list-style: none;
   margin: 0;
   padding: 0;
-  > li {
-    display: grid;
-    grid-template-columns: 18px minmax(0, 1fr);
-    padding: 7px 12px 8px 10px;
-    border-top: 1px solid ${ink.hush};
-    font-size: ${size.small};
-  }
-  h3 {
-    font-size: ${size.small};
-    font-weight: 650;
-    line-height: 1.3;
-  }
-  p {
-    font-size: 12.5px;
-    color: ${ink.soft};
-    line-height: 1.32;
-  }
-  .foot {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 4px;
-    margin-top: 5px;
-    align-items: center;
-  }
-  .ground {
-    font-size: ${size.fine};
-    color: ${ink.soft};
-    margin-left: auto;
-  }
 `;
 
 const signed = (n: number): string => `${n > 0 ? '+' : '−'}${Math.abs(Math.round(n * 2) / 2)}`;
@@ -117,7 +89,7 @@ function One({
 }): ReactNode {
   const [asking, setAsking] = useState(false);
   return (
-    <li data-rule={f.rule} style={{ opacity: f.dismissed === null ? 1 : 0.72 }}>
+    <FindingItem $off={f.dismissed !== null} data-rule={f.rule}>
       <Mark severity={f.severity} wordless />
       <div>
         <h3>{f.what}</h3>
@@ -164,7 +136,7 @@ function One({
         </div>
         {asking && f.dismissed === null && <Aside finding={f} desk={desk} onDone={() => setAsking(false)} />}
       </div>
-    </li>
+    </FindingItem>
   );
 }
 

@@ -1,16 +1,16 @@
 import type { WeekSheet } from '@drimbo/core/block/appraise-block';
 import { phaseAt, weeksOf } from '@drimbo/core/block/document';
-import { moveDay } from '@drimbo/core/block/moving';
-import { placed, type PlacedDay } from '@drimbo/core/block/placing';
+import type { PlacedDay } from '@drimbo/core/block/placing';
 import { daysAfter, daysBetween, weekdayOf, weekdays } from '@drimbo/core/units/dates';
 import { useEffect, useMemo, useRef, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { SmallScore } from '../../drawings/small-score';
 import { ink, narrow, size } from '../../look/theme';
-import { Place, Places, Thing } from '../../parts/places';
+import { Place, Thing } from '../../parts/places';
 import { TextButton } from '../../parts/text-button';
 import type { BlockDesk } from '../../state/use-block';
-import { dayLabel, dayWords, setsIn, sheetsOf, shortDay, topLoad } from './words';
+import { DayPlaces, thingOf, useDays } from './day-places';
+import { dayLabel, setsIn, sheetsOf, shortDay, topLoad } from './words';
 
 const Wrap = styled.div`
   overflow-x: auto;
@@ -134,8 +134,7 @@ export function Grid({
   onDay: (day: number) => void;
 }): ReactNode {
   const { block, appraisal, context } = desk;
-  // Where days lie is known at once; what they hold comes from the worker.
-  const days = useMemo(() => placed(block), [block]);
+  const { days, nameOf } = useDays(desk);
   const sheets = useMemo(() => (appraisal ? sheetsOf(appraisal) : new Map()), [appraisal]);
   const last = days.at(-1)?.date ?? block.startsOn;
   const weeks = Math.max(weeksOf(block), Math.floor(daysBetween(block.startsOn, last) / 7) + 1);
@@ -145,7 +144,6 @@ export function Grid({
     for (const p of days) map.set(p.date, [...(map.get(p.date) ?? []), p]);
     return map;
   }, [days]);
-  const nameOf = (p: PlacedDay): string => block.days.find((d) => d.id === p.training)?.name ?? p.training;
   const ruleOf = (w: number) => block.weeks[Math.min(w, block.weeks.length - 1)]!;
   const phases = block.phases.map((phase, i) => ({
     phase,
@@ -159,16 +157,7 @@ export function Grid({
   }, []);
   return (
     <Wrap ref={wrap} tabIndex={0} role="region" aria-label="Weeks and days">
-      <Places
-        says={(id) => {
-          const p = days.find((x) => `day ${x.day}` === id);
-          return p ? nameOf(p) : dayWords(id);
-        }}
-        onPut={(thing, date) => {
-          const p = days.find((x) => `day ${x.day}` === thing);
-          if (p) desk.take(moveDay(block, p.day, date), `move ${nameOf(p)} to ${dayWords(date)}`);
-        }}
-      >
+      <DayPlaces desk={desk}>
         <Calendar $weeks={weeks} data-testid="block-grid">
           <span className="corner" />
           {phases.map(({ phase, from }) => (
@@ -219,7 +208,7 @@ export function Grid({
                         return (
                           <Thing
                             key={p.day}
-                            id={`day ${p.day}`}
+                            id={thingOf(p)}
                             label={dayLabel(nameOf(p), date, sheet, ruleOf(p.week).light || p.light)}
                             isFixed={p.state !== 'planned'}
                             isChosen={p.day === day}
@@ -262,7 +251,7 @@ export function Grid({
             }),
           ])}
         </Calendar>
-      </Places>
+      </DayPlaces>
     </Wrap>
   );
 }

@@ -23,17 +23,6 @@ const Form = styled.div`
     flex-wrap: wrap;
     gap: 8px 12px;
   }
-  ul {
-    list-style: none;
-    padding: 0;
-    margin: 0;
-    max-height: 200px;
-    overflow: auto;
-  }
-  li {
-    border-top: 1px solid ${ink.hush};
-    padding: 3px 0;
-  }
   .soft {
     color: ${ink.soft};
   }

@@ -1,7 +1,6 @@
 import { groupIds, groupNames } from '@drimbo/core/anatomy/regions';
 import type { TrainingBlock } from '@drimbo/core/block/document';
-import { moveDay } from '@drimbo/core/block/moving';
-import { placed, type PlacedDay } from '@drimbo/core/block/placing';
+import type { PlacedDay } from '@drimbo/core/block/placing';
 import { setsText } from '@drimbo/core/block/words';
 import type { Session } from '@drimbo/core/session/document';
 import { daysAfter, daysBetween, weekdayOf, weekdays } from '@drimbo/core/units/dates';
@@ -9,15 +8,14 @@ import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { useBlockFile } from '../../data/blocks';
-import { useKits, useSchools } from '../../data/queries';
 import { SmallScore } from '../../drawings/small-score';
 import { ink, narrow, size } from '../../look/theme';
 import { Button } from '../../parts/button';
-import { Place, Places, Thing } from '../../parts/places';
-import { useNotebook } from '../../state/notebook';
-import { useBlock, type OpenedBlock } from '../../state/use-block';
-import { dayLabel, dayWords, sheetsOf } from './words';
+import { Place, Thing } from '../../parts/places';
+import { useOpenedBlock, type OpenedBlock } from '../../state/opened-block';
+import { useBlock } from '../../state/use-block';
+import { DayPlaces, thingOf, useDays } from './day-places';
+import { dayLabel, sheetsOf } from './words';
 
 const Strip = styled.section`
   display: grid;
@@ -109,7 +107,7 @@ function Days({
     const timer = setTimeout(() => know(sessionId, session), 400);
     return () => clearTimeout(timer);
   }, [know, sessionId, session]);
-  const days = useMemo(() => placed(block), [block]);
+  const { days, nameOf } = useDays(desk);
   const [week, setWeek] = useState(() => {
     const next = days.find((p) => p.date >= context.todayIso && uses(block, p, sessionId));
     const own = next ?? days.find((p) => uses(block, p, sessionId));
@@ -117,7 +115,6 @@ function Days({
   });
   const sheets = useMemo(() => (appraisal ? sheetsOf(appraisal) : new Map()), [appraisal]);
   const from = daysAfter(block.startsOn, 7 * week);
-  const nameOf = (p: PlacedDay): string => block.days.find((d) => d.id === p.training)?.name ?? p.training;
   const sheet = appraisal?.weeks[week];
   const open = (p: PlacedDay): void => {
     const to = sheets.get(p.day)?.sessionId;
@@ -148,16 +145,7 @@ function Days({
           <ChevronRight size={14} aria-hidden />
         </Button>
       </div>
-      <Places
-        says={(thing) => {
-          const p = days.find((x) => `day ${x.day}` === thing);
-          return p ? nameOf(p) : dayWords(thing);
-        }}
-        onPut={(thing, date) => {
-          const p = days.find((x) => `day ${x.day}` === thing);
-          if (p) desk.take(moveDay(block, p.day, date), `move ${nameOf(p)} to ${dayWords(date)}`);
-        }}
-      >
+      <DayPlaces desk={desk}>
         <div className="days">
           {Array.from({ length: 7 }, (_, i) => {
             const date = daysAfter(from, i);
@@ -180,7 +168,7 @@ function Days({
                       return (
                         <Thing
                           key={p.day}
-                          id={`day ${p.day}`}
+                          id={thingOf(p)}
                           label={dayLabel(nameOf(p), date, drawn, false)}
                           isFixed={p.state !== 'planned'}
                           isChosen={uses(block, p, sessionId)}
@@ -203,7 +191,7 @@ function Days({
             );
           })}
         </div>
-      </Places>
+      </DayPlaces>
       <div className="sum">
         {sheet
           ? groupIds.map((g, i) => {
@@ -242,17 +230,7 @@ export function WeekStrip({
   session: Session;
   onOpen: (sessionId: string) => void;
 }): ReactNode {
-  const file = useBlockFile(id);
-  const kits = useKits();
-  const notebook = useNotebook();
-  const schools = useSchools();
-  const opened = useMemo(
-    (): OpenedBlock | null =>
-      file.data && kits.data && notebook.data && schools.data
-        ? { file: file.data, kits: kits.data, notebook: notebook.data.document, schools: schools.data }
-        : null,
-    [file.data, kits.data, notebook.data, schools.data],
-  );
+  const { opened } = useOpenedBlock(id);
   return opened ? (
     <Days opened={opened} id={id} sessionId={sessionId} session={session} onOpen={onOpen} />
   ) : null;

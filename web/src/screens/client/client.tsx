@@ -1,19 +1,18 @@
 import { inOrder } from '@drimbo/core/session/needs';
 import type { Client } from '@drimbo/core/session/client';
 import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
-import { useClientFile, useKits, type ClientFile, type Stored } from '../../data/queries';
+import { Link, useNavigate } from 'react-router';
+import type { ClientFile, Stored } from '../../data/queries';
 import { useSavedClient } from '../../state/use-saved-client';
 import { SheetsPage } from '../../parts/pages';
 import { Button } from '../../parts/button';
 import { LinkButton } from '../../parts/link-button';
-import { Blank } from '../../parts/blank';
-import { Failed } from '../../parts/failed';
 import { Sheet, SheetHead, Title } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
 import type { Kit } from '@drimbo/core/kit/kit';
 import { isTyping } from '../designer/keys';
 import { startSession } from '../shared/start-session';
+import { ClientPage } from '../shared/client-page';
 import { Conflict } from '../shared/conflict';
 import { Rows } from './rows';
 import { ClientData } from './client-data';
@@ -119,19 +118,8 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
 }
 
 /** One client: the facts the planner uses, maxes with where they come from, and the sessions. */
-export function ClientScreen(): ReactNode {
-  const { id } = useParams();
-  const file = useClientFile(id);
-  const kits = useKits();
-  const error = file.error ?? kits.error;
-  if (error)
-    return (
-      <Failed
-        what="This client cannot be shown"
-        error={error}
-        again={() => void Promise.all([file.refetch(), kits.refetch()])}
-      />
-    );
-  if (!file.data || !kits.data) return <Blank title="Opening the client…" />;
-  return <Desk key={file.data.id} file={file.data} kits={kits.data} />;
-}
+export const ClientScreen = (): ReactNode => (
+  <ClientPage failed="This client cannot be shown" opening="Opening the client…">
+    {({ file, kits }) => <Desk key={file.id} file={file} kits={kits} />}
+  </ClientPage>
+);

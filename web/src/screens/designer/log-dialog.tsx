@@ -149,11 +149,10 @@ export function LogDialog({
     });
     if (sets.length > 0) await api.post('/sets', { sets });
     const done = { minutes, readiness: ready === null ? null : Number(ready), swaps: [], note: '' };
-    designer.edit({ do: 'head', patch: { status: 'finished', date, done } }, 'finish with a log');
-    // The block that has it as a day's own hears of it from the server.
-    await new Promise((resolve) => setTimeout(resolve, 700));
     await savesDone(id);
+    // The server marks the day of the block that has it as its own; the same is then said here, so that both agree.
     await api.post(`/sessions/${id}/finish`, { date, done });
+    designer.edit({ do: 'head', patch: { status: 'finished', date, done } }, 'finish with a log');
     await listsAnew();
     close();
   };

@@ -2,7 +2,6 @@ import type { Finding } from '@drimbo/core/review/model';
 import { schoolIds } from '@drimbo/core/session/document';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { styled } from 'styled-components';
 import { bringRuleBack, setAside, type AsidePlace } from '../../data/asides';
 import type { Designer } from '../../state/use-designer';
 import { Button } from '../../parts/button';
@@ -10,40 +9,10 @@ import { Mark } from '../../parts/mark';
 import { Select } from '../../parts/select';
 import { TextButton } from '../../parts/text-button';
 import { TextField } from '../../parts/text-field';
-import { ink, size } from '../../look/theme';
 import { groundWords } from '../rules/words';
+import { FindingItem } from '../shared/finding-item';
 import { FixButton } from './fix-button';
 
-const Item = styled.li<{ $off: boolean }>`
-  display: grid;
-  grid-template-columns: 18px minmax(0, 1fr);
-  padding: 7px 12px 8px 10px;
-  border-bottom: 1px solid ${ink.hush};
-  opacity: ${(p) => (p.$off ? 0.72 : 1)};
-  h3 {
-    font-size: ${size.small};
-    font-weight: 650;
-    line-height: 1.3;
-  }
-  p {
-    font-size: 12.5px;
-    color: ${ink.soft};
-    line-height: 1.32;
-    margin-top: 1px;
-  }
-  .foot {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 4px;
-    margin-top: 5px;
-    align-items: center;
-  }
-  .ground {
-    font-size: ${size.fine};
-    color: ${ink.soft};
-    margin-left: auto;
-  }
-`;
 type Scope = NonNullable<Finding['asideFor']>;
 
 const isOwn = (school: string): boolean => !(schoolIds as readonly string[]).includes(school);
@@ -134,7 +103,7 @@ export function OneFinding({ finding, designer }: { finding: Finding; designer: 
     else designer.edit({ do: 'recall', finding: finding.key }, 'bring a finding back');
   };
   return (
-    <Item $off={finding.dismissed !== null} data-rule={finding.rule}>
+    <FindingItem $off={finding.dismissed !== null} data-rule={finding.rule}>
       <Mark severity={finding.severity} wordless />
       <div>
         <h3>
@@ -176,6 +145,6 @@ export function OneFinding({ finding, designer }: { finding: Finding; designer: 
           <AsideForm finding={finding} designer={designer} onDone={() => setAsking(false)} />
         )}
       </div>
-    </Item>
+    </FindingItem>
   );
 }

@@ -4,16 +4,16 @@ import { progress, type LiftProgress, type Standing } from '@drimbo/core/log/pro
 import { massRange, roughMass, type MassUnit } from '@drimbo/core/units/mass';
 import { useQueries } from '@tanstack/react-query';
 import { useEffect, useMemo, type ReactNode } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../../data/api';
-import { todayIso, useClientFile, useKits, type ClientFile, type Stored } from '../../data/queries';
+import { todayIso, type ClientFile, type Stored } from '../../data/queries';
 import { LiftChart } from '../../drawings/lift-chart';
 import { ink, size } from '../../look/theme';
 import { Blank } from '../../parts/blank';
-import { Failed } from '../../parts/failed';
 import { Sheet, SheetHead, Title } from '../../parts/sheet';
 import type { Kit } from '@drimbo/core/kit/kit';
+import { ClientPage, NoGym } from '../shared/client-page';
 
 const Page = styled.div`
   max-width: 1248px;
@@ -153,20 +153,8 @@ function Told({ file, kit }: { file: ClientFile; kit: Kit }): ReactNode {
 }
 
 /** Looking back: where each lift's max went, how surely, and whether it moves. */
-export function ProgressScreen(): ReactNode {
-  const { id } = useParams();
-  const file = useClientFile(id);
-  const kits = useKits();
-  const error = file.error ?? kits.error;
-  if (error)
-    return (
-      <Failed
-        what="The progress cannot be shown"
-        error={error}
-        again={() => void Promise.all([file.refetch(), kits.refetch()])}
-      />
-    );
-  if (!file.data || !kits.data) return <Blank title="Looking back…" />;
-  const kit = kits.data.find((k) => k.id === file.data.document.kitId) ?? kits.data[0];
-  return kit ? <Told file={file.data} kit={kit.document} /> : <Blank title="There is no gym yet" />;
-}
+export const ProgressScreen = (): ReactNode => (
+  <ClientPage failed="The progress cannot be shown" opening="Looking back…">
+    {({ file, kit }) => (kit ? <Told file={file} kit={kit} /> : <NoGym />)}
+  </ClientPage>
+);

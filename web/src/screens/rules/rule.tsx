@@ -12,12 +12,10 @@ import { loadText } from '@drimbo/core/formats/sheet';
 import { useEffect, useMemo, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { Blank } from '../../parts/blank';
-import { Mark } from '../../parts/mark';
-import { SheetsPage } from '../../parts/pages';
-import { Sheet, SheetHead, Title } from '../../parts/sheet';
+import { Sheet, SheetHead } from '../../parts/sheet';
 import { effectText } from '../designer/fix-button';
-import { JudgementTabs } from './judgement-tabs';
 import { RuleBody } from './rule-body';
+import { ExampleSheet, RuleSheets } from './rule-sheets';
 import { WeekRuleScreen } from './week-rule';
 import { groundWords } from './words';
 
@@ -29,47 +27,36 @@ function Shown({ rule, example, name }: { rule: Rule; example: Example; name: st
     return { lines: appraisal.lines, found: appraisal.findings.filter((f) => f.rule === rule.id) };
   }, [rule, example]);
   return (
-    <Sheet>
-      <SheetHead>
-        <h2>{name}</h2>
-        <span>{example.says}</span>
-      </SheetHead>
-      <RuleBody>
-        <ol>
-          {lines.map((m) => (
-            <li key={m.id}>
-              <b>{m.name}</b> <span className="soft">{m.detail}</span>
-              <br />
-              {schemeText(m.line.scheme)}
-              {loadText(m, 'kg') && `, ${loadText(m, 'kg')}`}, leave {reserveText(m.line.reserve)}
-            </li>
-          ))}
-          {example.session.warmup.length > 0 && (
-            <li className="soft">
-              Warm-up: {example.session.warmup.map((w) => w.movement.replaceAll('-', ' ')).join(', ')}
-            </li>
-          )}
-        </ol>
-        {found.map((f) => (
-          <div key={f.key}>
-            <p>
-              <Mark severity={f.severity} /> <b>{f.what}</b>
-            </p>
-            <p className="soft">{f.why}</p>
-            {f.fixes.length > 0 && (
-              <ul aria-label="Remedies">
-                {f.fixes.map((fix) => (
-                  <li key={fix.label}>
-                    {fix.label} <span className="soft">{effectText(fix)}</span>
-                  </li>
-                ))}
-              </ul>
-            )}
-          </div>
-        ))}
-        {found.length === 0 && <p className="soft">The rule has nothing to say.</p>}
-      </RuleBody>
-    </Sheet>
+    <ExampleSheet
+      name={name}
+      says={example.says}
+      found={found}
+      below={({ fixes }) =>
+        fixes.length > 0 && (
+          <ul aria-label="Remedies">
+            {fixes.map((fix) => (
+              <li key={fix.label}>
+                {fix.label} <span className="soft">{effectText(fix)}</span>
+              </li>
+            ))}
+          </ul>
+        )
+      }
+    >
+      {lines.map((m) => (
+        <li key={m.id}>
+          <b>{m.name}</b> <span className="soft">{m.detail}</span>
+          <br />
+          {schemeText(m.line.scheme)}
+          {loadText(m, 'kg') && `, ${loadText(m, 'kg')}`}, leave {reserveText(m.line.reserve)}
+        </li>
+      ))}
+      {example.session.warmup.length > 0 && (
+        <li className="soft">
+          Warm-up: {example.session.warmup.map((w) => w.movement.replaceAll('-', ' ')).join(', ')}
+        </li>
+      )}
+    </ExampleSheet>
   );
 }
 
@@ -132,17 +119,10 @@ export function RuleScreen(): ReactNode {
       </Blank>
     );
   return (
-    <SheetsPage $columns="1fr 1fr 1fr">
-      <JudgementTabs />
-      <header>
-        <Title>{rule.title}</Title>
-        <p>{rule.id}</p>
-      </header>
-      <div className="sheets">
-        <Told rule={rule} page={page} />
-        <Shown rule={rule} example={page.fires} name="It speaks" />
-        <Shown rule={rule} example={page.quiet} name="It is silent" />
-      </div>
-    </SheetsPage>
+    <RuleSheets rule={rule}>
+      <Told rule={rule} page={page} />
+      <Shown rule={rule} example={page.fires} name="It speaks" />
+      <Shown rule={rule} example={page.quiet} name="It is silent" />
+    </RuleSheets>
   );
 }

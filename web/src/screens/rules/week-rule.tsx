@@ -7,11 +7,9 @@ import { shortDayText } from '@drimbo/core/block/short-day';
 import { weeksText } from '@drimbo/core/block/words';
 import { weekdayOf, weekdays } from '@drimbo/core/units/dates';
 import { useMemo, type ReactNode } from 'react';
-import { Mark } from '../../parts/mark';
-import { SheetsPage } from '../../parts/pages';
-import { Sheet, SheetHead, Title } from '../../parts/sheet';
-import { JudgementTabs } from './judgement-tabs';
+import { Sheet, SheetHead } from '../../parts/sheet';
 import { RuleBody } from './rule-body';
+import { ExampleSheet, RuleSheets } from './rule-sheets';
 import { groundWords } from './words';
 
 /** The first week of an example and what the rule says to the block. */
@@ -23,47 +21,32 @@ function Shown({ rule, example, name }: { rule: BlockRule; example: BlockExample
   );
   const days = placed(block).filter((p) => p.week === 0);
   return (
-    <Sheet>
-      <SheetHead>
-        <h2>{name}</h2>
-        <span>{example.says}</span>
-      </SheetHead>
-      <RuleBody>
-        <ol>
-          {days.map((p) => {
-            const training = block.days.find((d) => d.id === p.training)!;
-            const { does } = training;
-            const session = does.is === 'session' ? context.sessions[does.session] : undefined;
-            return (
-              <li key={p.day}>
-                <b>
-                  {weekdays[weekdayOf(p.date)]} {training.name}
-                </b>{' '}
-                <span className="soft">
-                  {does.is === 'short'
-                    ? shortDayText(does.work)
-                    : session
-                      ? session.blocks
-                          .flatMap((b) => b.lines.map((l) => l.id.replaceAll('-', ' ')))
-                          .join(', ')
-                      : 'no session'}
-                </span>
-              </li>
-            );
-          })}
-        </ol>
-        {found.map((f) => (
-          <div key={f.key}>
-            <p>
-              <Mark severity={f.severity} /> <b>{f.what}</b>{' '}
-              <span className="soft">{weeksText(f.weeks)}</span>
-            </p>
-            <p className="soft">{f.why}</p>
-          </div>
-        ))}
-        {found.length === 0 && <p className="soft">The rule has nothing to say.</p>}
-      </RuleBody>
-    </Sheet>
+    <ExampleSheet
+      name={name}
+      says={example.says}
+      found={found}
+      aside={(f) => <span className="soft">{weeksText(f.weeks)}</span>}
+    >
+      {days.map((p) => {
+        const training = block.days.find((d) => d.id === p.training)!;
+        const { does } = training;
+        const session = does.is === 'session' ? context.sessions[does.session] : undefined;
+        return (
+          <li key={p.day}>
+            <b>
+              {weekdays[weekdayOf(p.date)]} {training.name}
+            </b>{' '}
+            <span className="soft">
+              {does.is === 'short'
+                ? shortDayText(does.work)
+                : session
+                  ? session.blocks.flatMap((b) => b.lines.map((l) => l.id.replaceAll('-', ' '))).join(', ')
+                  : 'no session'}
+            </span>
+          </li>
+        );
+      })}
+    </ExampleSheet>
   );
 }
 
@@ -71,31 +54,24 @@ function Shown({ rule, example, name }: { rule: BlockRule; example: BlockExample
 export function WeekRuleScreen({ rule }: { rule: BlockRule }): ReactNode {
   const page = blockPages[rule.id]!;
   return (
-    <SheetsPage $columns="1fr 1fr 1fr">
-      <JudgementTabs />
-      <header>
-        <Title>{rule.title}</Title>
-        <p>{rule.id}</p>
-      </header>
-      <div className="sheets">
-        <Sheet>
-          <SheetHead>
-            <h2>What it checks</h2>
-          </SheetHead>
-          <RuleBody>
-            <p>{rule.about}</p>
-            <p>
-              <b>Rests on</b> {groundWords[rule.ground]}.
-            </p>
-            <p>
-              <b>How loud.</b> {rule.severity} unless the finding says otherwise. It looks at weeks that are
-              not done.
-            </p>
-          </RuleBody>
-        </Sheet>
-        <Shown rule={rule} example={page.fires} name="It speaks" />
-        <Shown rule={rule} example={page.quiet} name="It is silent" />
-      </div>
-    </SheetsPage>
+    <RuleSheets rule={rule}>
+      <Sheet>
+        <SheetHead>
+          <h2>What it checks</h2>
+        </SheetHead>
+        <RuleBody>
+          <p>{rule.about}</p>
+          <p>
+            <b>Rests on</b> {groundWords[rule.ground]}.
+          </p>
+          <p>
+            <b>How loud.</b> {rule.severity} unless the finding says otherwise. It looks at weeks that are not
+            done.
+          </p>
+        </RuleBody>
+      </Sheet>
+      <Shown rule={rule} example={page.fires} name="It speaks" />
+      <Shown rule={rule} example={page.quiet} name="It is silent" />
+    </RuleSheets>
   );
 }

@@ -13,18 +13,17 @@ import { variationsFor } from '@drimbo/core/sticking/variations';
 import type { Kit } from '@drimbo/core/kit/kit';
 import Papa from 'papaparse';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { useClientFile, useKits, type ClientFile } from '../../data/queries';
+import type { ClientFile } from '../../data/queries';
 import { TraceChart } from '../../drawings/trace-chart';
 import { ink, size } from '../../look/theme';
-import { Blank } from '../../parts/blank';
 import { Button } from '../../parts/button';
-import { Failed } from '../../parts/failed';
 import { FileChoice } from '../../parts/file-choice';
 import { SheetsPage } from '../../parts/pages';
 import { RadioGroup } from '../../parts/radio-group';
 import { Sheet, SheetHead, Title } from '../../parts/sheet';
+import { ClientPage, NoGym } from '../shared/client-page';
 import { wayOf } from './way';
 
 const Body = styled.div`
@@ -237,20 +236,8 @@ function Desk({ file, kit }: { file: ClientFile; kit: Kit }): ReactNode {
 }
 
 /** Where the bench press sticks, by the coach's eye or a bar's trace, and what may be done about it. */
-export function StickingScreen(): ReactNode {
-  const { id } = useParams();
-  const file = useClientFile(id);
-  const kits = useKits();
-  const error = file.error ?? kits.error;
-  if (error)
-    return (
-      <Failed
-        what="This cannot be shown"
-        error={error}
-        again={() => void Promise.all([file.refetch(), kits.refetch()])}
-      />
-    );
-  if (!file.data || !kits.data) return <Blank title="Opening…" />;
-  const kit = kits.data.find((k) => k.id === file.data.document.kitId) ?? kits.data[0];
-  return kit ? <Desk file={file.data} kit={kit.document} /> : <Blank title="There is no gym yet" />;
-}
+export const StickingScreen = (): ReactNode => (
+  <ClientPage failed="This cannot be shown" opening="Opening…">
+    {({ file, kit }) => (kit ? <Desk file={file} kit={kit} /> : <NoGym />)}
+  </ClientPage>
+);

@@ -1,0 +1,34 @@
+import { styled } from 'styled-components';
+import { ink, size } from '../../look/theme';
+
+/** A finding in a list: its mark, what and why, and at its foot what can be done; pale where it is set aside. */
+export const FindingItem = styled.li<{ $off: boolean }>`
+  display: grid;
+  grid-template-columns: 18px minmax(0, 1fr);
+  padding: 7px 12px 8px 10px;
+  border-bottom: 1px solid ${ink.hush};
+  opacity: ${(p) => (p.$off ? 0.72 : 1)};
+  h3 {
+    font-size: ${size.small};
+    font-weight: 650;
+    line-height: 1.3;
+  }
+  p {
+    font-size: 12.5px;
+    color: ${ink.soft};
+    line-height: 1.32;
+    margin-top: 1px;
+  }
+  .foot {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px;
+    margin-top: 5px;
+    align-items: center;
+  }
+  .ground {
+    font-size: ${size.fine};
+    color: ${ink.soft};
+    margin-left: auto;
+  }
+`;
