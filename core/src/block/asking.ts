@@ -8,8 +8,9 @@ import { kindOf } from '../session/kinds';
 import { linesOf, type Line, type Session } from '../session/document';
 import type { Edit } from '../session/edits';
 import { setCountOf, withSetCount } from '../session/schemes';
-import { weekdays, weekdayOf } from '../units/dates';
+import { daysAfter, weekdays, weekdayOf } from '../units/dates';
 import { listed } from '../units/words';
+import { weeksOf, type LifeEvent } from './document';
 import { dayText } from './words';
 import type { BlockChange, BlockFixDraft, MeasuredBlock, MeasuredDay, MeasuredWeek } from './model';
 
@@ -25,6 +26,22 @@ export const isUsual = ({ block }: MeasuredBlock, { placed: p }: MeasuredDay): b
   p.state !== 'left out' &&
   !p.light &&
   !(block.weeks[Math.min(p.week, block.weeks.length - 1)]?.light ?? false);
+
+const changesDays = new Set<LifeEvent['then']>(['move', 'catch up', 'leave out', 'lighter']);
+
+/**
+ * A week as the block means it: none put off to the end, and nothing that came between took days out of it or made them
+ * lighter. Only of such a week can be said what it lacks.
+ */
+export function isOrdinary({ block }: MeasuredBlock, { week, from, days }: MeasuredWeek): boolean {
+  const to = daysAfter(from, 6);
+  return (
+    week < weeksOf(block) &&
+    days.length > 0 &&
+    days.every(inPlay) &&
+    !block.life.some((e) => changesDays.has(e.then) && e.from <= to && e.to >= from)
+  );
+}
 
 /** The session a day follows; null for days in short form and those with a session of their own. */
 export const followed = ({ training, placed }: MeasuredDay): string | null =>

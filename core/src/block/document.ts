@@ -13,6 +13,9 @@ export const blockVersion = 1;
 export const MOST_WEEKS = 52;
 export const LONGEST_PATTERN = 28;
 
+/** The most training days a pattern is made of. */
+export const MOST_DAYS = 14;
+
 const id = z.string().min(1).max(60);
 
 /** What a training day holds: one of the coach's sessions, or work in short form. */
@@ -108,7 +111,7 @@ export const trainingBlockSchema = z
     startsOn: daySchema,
     phases: z.array(phaseSchema).min(1).max(8),
     /** The training days the pattern is made of. */
-    days: z.array(trainingDaySchema).min(1).max(14),
+    days: z.array(trainingDaySchema).min(1).max(MOST_DAYS),
     /**
      * What each day of the pattern holds, over and over: nothing, a training day, or several that take turns.
      * Places with the same several share their turns. A pattern that is not whole weeks long drifts.

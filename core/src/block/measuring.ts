@@ -12,7 +12,7 @@ import type { Session } from '../session/document';
 import { applyEdit } from '../session/edits';
 import { ahead, type Ahead } from '../strength/level-slope';
 import { daysAfter, daysBetween } from '../units/dates';
-import { phaseAt, weeksOf, type TrainingBlock } from './document';
+import { MOST_WEEKS, phaseAt, weeksOf, type TrainingBlock, type WeekRule } from './document';
 import { difficultyOf, difficultyOfShort } from './difficulty';
 import { carryOn, withCarried, type Carried, type Verdict } from './double';
 import type { BlockContext, MeasuredBlock, MeasuredDay, MeasuredWeek } from './model';
@@ -211,10 +211,12 @@ class Measuring {
     const here = days.filter((d) => d.placed.date >= from && d.placed.date <= to);
     const groups = noGroups();
     const regions = noRegions();
-    // A pattern that drifts gives a calendar week one day more or less: it counts by what a cycle comes to in seven days.
+    // A pattern that drifts gives a calendar week one day more or less: it counts by what a cycle comes to in seven days,
+    // also where all of it comes later. Where single days were put elsewhere, and where all is done, it is what lies in it.
+    const open = here.filter((d) => d.placed.state === 'planned');
+    const late = new Set(open.map(({ placed: p }) => daysBetween(p.planned, p.date)));
     const drifts =
-      !keepsWeekdays(block.pattern) &&
-      here.every((d) => d.placed.state === 'planned' && d.placed.date === d.placed.planned);
+      !keepsWeekdays(block.pattern) && late.size === 1 && here.every((d) => d.placed.state !== 'left out');
     const add = (d: MeasuredDay, share: number): void => {
       for (const g of groupIds) groups[g] += d.groups[g] * share;
       for (const r of regionIds) regions[r] += d.regions[r] * share;
@@ -238,16 +240,17 @@ class Measuring {
     here: readonly MeasuredDay[],
     days: readonly MeasuredDay[],
   ): [MeasuredDay, number][] {
-    const { pattern } = this.block;
+    const { pattern, weeks } = this.block;
+    const ruleOf = (week: number): WeekRule => weeks[Math.min(week, weeks.length - 1)]!;
     const often = new Map<string, number>();
     for (const entry of pattern)
       for (const id of entry) often.set(id, (often.get(id) ?? 0) + 7 / (pattern.length * entry.length));
     return [...often].flatMap(([id, share]): [MeasuredDay, number][] => {
-      const like = (d: MeasuredDay): boolean => d.training.id === id && d.placed.state === 'planned';
-      const near = [...days]
-        .filter(like)
-        .sort((a, b) => Math.abs(a.placed.week - at) - Math.abs(b.placed.week - at));
-      const found = here.find(like) ?? near[0];
+      const like = (d: MeasuredDay): boolean => d.training.id === id && d.placed.state !== 'left out';
+      const { light } = ruleOf(at);
+      const far = ({ placed: p }: MeasuredDay): number =>
+        Math.abs(p.week - at) + ((p.light || ruleOf(p.week).light) === light ? 0 : MOST_WEEKS);
+      const found = here.find(like) ?? days.filter(like).sort((a, b) => far(a) - far(b))[0];
       return found ? [[found, share]] : [];
     });
   }

@@ -1,5 +1,5 @@
 import { daysAfter, daysBetween } from '../units/dates';
-import type { TrainingBlock, TrainingDay } from './document';
+import type { TrainingBlock } from './document';
 import type { BlockChange } from './model';
 import { placed } from './placing';
 import { keepsWeekdays } from './splits';
@@ -55,12 +55,6 @@ export function moveEveryWeek(block: TrainingBlock, day: number, to: string): Bl
   [pattern[at], pattern[other]] = [pattern[other]!, pattern[at]!];
   return { block: { pattern }, sessions: [] };
 }
-
-/** Another session, or work in short form, on a training day. */
-export const putOn = (block: TrainingBlock, trainingId: string, does: TrainingDay['does']): BlockChange => ({
-  block: { days: block.days.map((d) => (d.id === trainingId ? { ...d, does } : d)) },
-  sessions: [],
-});
 
 /**
  * Another split from a day of the block on: the beginning of the next week, where somebody asks today. What is done

@@ -3,7 +3,8 @@ import { groupIds } from '../anatomy/regions';
 import { measure } from '../measure/measure';
 import { appraiseBlock } from './appraise-block';
 import { applyChange, inverseChange } from './changes';
-import { trainingBlockSchema, type TrainingBlock, type WeekRule } from './document';
+import { trainingBlockSchema, type LifeEvent, type TrainingBlock, type WeekRule } from './document';
+import { findingsOf } from './judging';
 import { frozenSession, madeOf } from './making';
 import { measureBlock, measureDay } from './measuring';
 import { blockContext, chestFirst, sampleBlock, sound } from './pages';
@@ -216,6 +217,41 @@ test('the sum of a week is the sum of its days; a drifting one counts what a cyc
   );
   const push = drifting.weeks[0]!.days.find((d) => d.training.id === 'push-a')!;
   for (const w of drifting.weeks) expect(w.groups.chest).toBeCloseTo((push.groups.chest * 7) / 4, 6);
+});
+
+/** What the rules of a whole week say it lacks, by week. */
+const lacking = (block: TrainingBlock, of = context) =>
+  findingsOf(measureBlock(block, of)).filter(
+    (f) =>
+      ['week-lacks', 'pulling-against', 'no-rotation', 'week-under-band'].includes(f.rule) && f.on === null,
+  );
+const sick = (from: string, to: string, then: LifeEvent['then']): LifeEvent => ({
+  id: 'e',
+  what: 'sick',
+  from,
+  to,
+  then,
+  note: '',
+});
+
+test('a drifting block that comes later counts its cycle still, with no week that seems to lack a day', () => {
+  const pattern = [['pull'], ['push-a'], ['legs'], [], ['pull'], ['push-b'], ['legs'], []];
+  const straight = blockOf(weeks({}, {}, {}, {}), { pattern });
+  const shifted = { ...straight, life: [sick('2026-12-02', '2026-12-04', 'move')] };
+  const [before, after] = [straight, shifted].map((b) => measureBlock(b, context).weeks);
+  for (const w of [1, 2, 3])
+    for (const g of groupIds) expect(after![w]!.groups[g]).toBeCloseTo(before![w]!.groups[g], 6);
+  const said = (b: TrainingBlock) => new Set(lacking(b).map((f) => f.key));
+  expect([...said(shifted)].filter((key) => !said(straight).has(key))).toEqual([]);
+});
+
+test('a week that something took days from, and what is put off beyond the last week, lack nothing', () => {
+  const block = blockOf(weeks({}, {}, {}));
+  expect(lacking(block).flatMap((f) => f.weeks)).toEqual([]);
+  for (const then of ['move', 'leave out', 'catch up', 'lighter'] as const) {
+    const after = { ...block, life: [sick('2026-12-09', '2026-12-12', then)] };
+    expect([then, lacking(after).map((f) => f.what)]).toEqual([then, []]);
+  }
 });
 
 test('a change is taken back in one, block and sessions', () => {

@@ -19,4 +19,5 @@ export function weeksText(weeks: readonly number[]): string {
 }
 
 /** A number of sets as a coach reads it: "12", "12.5". */
-export const setsText = (sets: number): string => String(Math.round(sets * 2) / 2);
+export const toHalves = (sets: number): number => Math.round(sets * 2) / 2;
+export const setsText = (sets: number): string => String(toHalves(sets));

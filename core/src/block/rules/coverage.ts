@@ -2,10 +2,10 @@ import { regions, type RegionId } from '../../anatomy/regions';
 import { doseValue } from '../../dose/value';
 import { groupIds, groupNames } from '../../anatomy/regions';
 import { offerFirst } from '../../review/rules/additions';
-import { addedWith, bySession, dayWordsOf, easiestFirst, inPlay } from '../asking';
-import { setsText } from '../words';
+import { addedWith, bySession, dayWordsOf, easiestFirst, inPlay, isOrdinary } from '../asking';
+import { setsText, toHalves } from '../words';
 import { isPress } from '../../review/questions';
-import type { BlockFixDraft, BlockRule, MeasuredDay, MeasuredWeek } from '../model';
+import type { BlockFixDraft, BlockRule, MeasuredBlock, MeasuredDay, MeasuredWeek } from '../model';
 
 /** Hard sets of a region in a week from which it gets something. */
 const SOMETHING = 2;
@@ -24,9 +24,9 @@ const addedTo = (week: MeasuredWeek, entries: readonly string[]): BlockFixDraft[
     .slice(0, 2)
     .flatMap((d) => bySession(d, offerFirst(d.measured!, entries, 1)));
 
-/** A week that is whole: nothing left out, and at least one session to look into. */
-const isWhole = (week: MeasuredWeek): boolean =>
-  week.days.every(inPlay) && week.days.some((d) => d.measured !== null);
+/** A week that can lack something: as the block means it, with at least one session to look into. */
+const isWhole = (block: MeasuredBlock, week: MeasuredWeek): boolean =>
+  isOrdinary(block, week) && week.days.some((d) => d.measured !== null);
 
 export const weekLacks: BlockRule = {
   id: 'week-lacks',
@@ -36,9 +36,9 @@ export const weekLacks: BlockRule = {
   about:
     'Over all days of the week: upper, middle and lower chest, side and rear delts and the long head each get two hard sets or more.',
   look: (block, week) =>
-    isWhole(week)
+    isWhole(block, week)
       ? wanted
-          .filter(({ region }) => week.regions[region] < (week.rule.light ? SOMETHING / 2 : SOMETHING))
+          .filter(({ region }) => toHalves(week.regions[region]) < (week.rule.light ? SOMETHING / 2 : SOMETHING))
           .map(({ region, add }) => ({
             about: region,
             severity: block.context.client.lagging.includes(region) ? ('watch' as const) : ('note' as const),
@@ -73,8 +73,8 @@ export const pullingAgainst: BlockRule = {
   ground: 'common practice',
   about:
     'Where no day of the week is one for pulling: at least half as many sets for the retractors as sets of presses.',
-  look: (_block, week) => {
-    if (!isWhole(week) || week.days.some((d) => d.regions.retractors >= PULL_DAY)) return [];
+  look: (block, week) => {
+    if (!isWhole(block, week) || week.days.some((d) => d.regions.retractors >= PULL_DAY)) return [];
     const pressed = week.days.reduce((n, d) => n + pressing(d), 0);
     const pulled = week.regions.retractors;
     if (pressed < 4 || pulled >= pressed * FLOOR) return [];
@@ -96,8 +96,8 @@ export const noRotation: BlockRule = {
   severity: 'note',
   ground: 'common practice',
   about: 'A week with four or more sets of presses and nothing that turns the arm out, light work included.',
-  look: (_block, week) => {
-    if (!isWhole(week) || week.days.reduce((n, d) => n + pressing(d), 0) < 4) return [];
+  look: (block, week) => {
+    if (!isWhole(block, week) || week.days.reduce((n, d) => n + pressing(d), 0) < 4) return [];
     const turnsOut = week.days.some(
       (d) =>
         d.regions.cuff > 0 ||

@@ -3,7 +3,7 @@ import { creditsOf } from '../../mechanics/credits';
 import { findMovement } from '../../movements/catalogue';
 import { isHard } from '../../dose/dose';
 import { daysAfter } from '../../units/dates';
-import { isUsual, onlyBlock } from '../asking';
+import { isOrdinary, isUsual, onlyBlock } from '../asking';
 import { setsText } from '../words';
 import type { BlockFixDraft, BlockRule, MeasuredBlock, MeasuredWeek } from '../model';
 
@@ -30,7 +30,7 @@ function before({ block, context, school }: MeasuredBlock): Record<GroupId, numb
 function weekBefore(block: MeasuredBlock, week: MeasuredWeek): Record<GroupId, number> | null {
   const usual = block.weeks
     .slice(0, week.week)
-    .findLast((w) => !w.rule.light && w.days.length > 0 && w.days.every((d) => isUsual(block, d)));
+    .findLast((w) => !w.rule.light && isOrdinary(block, w) && w.days.every((d) => isUsual(block, d)));
   return usual ? usual.groups : week.week === 0 ? before(block) : null;
 }
 

@@ -2,7 +2,7 @@ import { groupCredit, groupIds, groupNames, type GroupId } from '../../anatomy/r
 import { DIRECT } from '../../dose/dose';
 import { setCountOf } from '../../session/schemes';
 import type { Edit } from '../../session/edits';
-import { addedWith, easiestFirst, isUsual, followed, setsChanged, written } from '../asking';
+import { addedWith, easiestFirst, isOrdinary, isUsual, followed, setsChanged, written } from '../asking';
 import { setsText } from '../words';
 import { isReturning, weekBand } from '../bands';
 import type {
@@ -133,7 +133,7 @@ export const weekUnderBand: BlockRule = {
   about:
     'Fractional hard sets of a group over the week below the weekly band. Under five, what is there is kept at most. Weeks that something came between are not asked.',
   look: (block, week) => {
-    if (week.rule.light || !week.days.every((d) => isUsual(block, d))) return [];
+    if (week.rule.light || !isOrdinary(block, week) || !week.days.every((d) => isUsual(block, d))) return [];
     return groupIds.flatMap((group) => {
       const band = weekBand(block, week, group);
       const sets = week.groups[group];

@@ -15,12 +15,12 @@ import { dayLabel, setsIn, sheetsOf, shortDay, topLoad } from './words';
 const Wrap = styled.div`
   overflow-x: auto;
   position: relative;
-  padding: 0 12px 10px;
+  padding: 0 12px 10px 0;
 `;
 const Calendar = styled.div<{ $weeks: number }>`
   display: grid;
-  grid-template-columns: 34px repeat(${(p) => p.$weeks}, minmax(74px, 1fr));
-  min-width: ${(p) => 34 + p.$weeks * 74}px;
+  grid-template-columns: 46px repeat(${(p) => p.$weeks}, minmax(70px, 1fr));
+  min-width: ${(p) => 46 + p.$weeks * 70}px;
   font-size: ${size.fine};
   > .phase {
     border-bottom: 2px solid ${ink.ink};
@@ -52,6 +52,7 @@ const Calendar = styled.div<{ $weeks: number }>`
   > .corner {
     position: sticky;
     left: 0;
+    padding-left: 12px;
     z-index: 1;
     background: ${ink.sheet};
   }

@@ -39,6 +39,9 @@ const Body = styled.div`
   li > :first-child {
     flex: 1;
   }
+  [aria-label='Training days'] > li > :first-child {
+    flex: 0 0 150px;
+  }
   .soft {
     color: ${ink.soft};
   }

@@ -10,15 +10,19 @@ import { DateField } from '../../parts/date-field';
 import { Select } from '../../parts/select';
 import type { BlockDesk } from '../../state/use-block';
 import { dayWords } from './words';
+import { TrainingDays } from './training-days';
 
 /** The pattern of training days, when it begins, and the school its weeks are judged by. */
 export function Split({ desk }: { desk: BlockDesk }): ReactNode {
   const { block, take, context } = desk;
   const own = useSchools().data ?? [];
   const places = block.pattern.map((entry) => entry.join('+') || 'off');
+  const sessions = block.days.filter((d) => d.does.is === 'session').map((d) => d.id);
+  // Two sessions can take turns on a day of the pattern.
+  const turns = sessions.flatMap((a, i) => sessions.slice(i + 1).map((b) => `${a}+${b}`));
   const options = [
     ['off', 'off'] as const,
-    ...[...new Set([...block.days.map((d) => d.id), ...places.filter((p) => p.includes('+'))])].map(
+    ...[...new Set([...block.days.map((d) => d.id), ...places.filter((p) => p.includes('+')), ...turns])].map(
       (id) =>
         [
           id,
@@ -116,6 +120,7 @@ export function Split({ desk }: { desk: BlockDesk }): ReactNode {
             : `${block.pattern.length} days: it drifts through the week.`}
         </span>
       </div>
+      <TrainingDays desk={desk} />
     </section>
   );
 }
