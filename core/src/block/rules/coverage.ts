@@ -38,7 +38,9 @@ export const weekLacks: BlockRule = {
   look: (block, week) =>
     isWhole(block, week)
       ? wanted
-          .filter(({ region }) => toHalves(week.regions[region]) < (week.rule.light ? SOMETHING / 2 : SOMETHING))
+          .filter(
+            ({ region }) => toHalves(week.regions[region]) < (week.rule.light ? SOMETHING / 2 : SOMETHING),
+          )
           .map(({ region, add }) => ({
             about: region,
             severity: block.context.client.lagging.includes(region) ? ('watch' as const) : ('note' as const),
