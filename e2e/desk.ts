@@ -1,9 +1,13 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Locator, type Page } from '@playwright/test';
 
+/** Looked at in the page itself, which has no frames, and told only what is wrong: a quarter of the time. */
+const axeOn = (page: Page): AxeBuilder =>
+  new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
+
 /** No accessibility violation on the page as it stands, or in one part of it. */
 export async function expectAxeClean(page: Page, part = 'html'): Promise<void> {
-  const { violations } = await new AxeBuilder({ page })
+  const { violations } = await axeOn(page)
     .include(part)
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice'])
     .analyze();
@@ -12,7 +16,7 @@ export async function expectAxeClean(page: Page, part = 'html'): Promise<void> {
 
 /** Text stands out from what it is written on, in the theme the page is in. */
 export async function expectContrast(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).withRules(['color-contrast']).analyze();
+  const { violations } = await axeOn(page).withRules(['color-contrast']).analyze();
   expect(violations.flatMap((v) => v.nodes.map((n) => n.target.join(' ')))).toEqual([]);
 }
 

@@ -8,8 +8,12 @@ import { test as base } from '@playwright/test';
 const root = resolve(import.meta.dirname, '..');
 
 /** A built server with the demo in a folder of its own. `stop` takes the folder along. */
-export async function startHouse(folder = mkdtempSync(join(tmpdir(), 'drimbo-browser-')), port = '0') {
-  const child = spawn(process.execPath, ['server/dist/main.js', '--demo'], {
+export async function startHouse(
+  folder = mkdtempSync(join(tmpdir(), 'drimbo-browser-')),
+  port = '0',
+  more: readonly string[] = [],
+) {
+  const child = spawn(process.execPath, ['server/dist/main.js', '--demo', ...more], {
     cwd: root,
     env: { ...process.env, DRIMBO_PORT: port, DRIMBO_HOST: '', DRIMBO_DATA: folder },
     stdio: ['ignore', 'pipe', 'inherit'],

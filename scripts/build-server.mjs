@@ -19,6 +19,10 @@ await build({
     'yauzl',
     'papaparse',
     'jsonc-parser',
+    'cookie',
+    'express-rate-limit',
+    'qrcode',
+    'read',
   ],
   logLevel: 'warning',
 });

@@ -34,7 +34,7 @@ export default defineConfig({
       workbox: {
         globPatterns: ['**/*.{js,css,html,woff2}'],
         navigateFallback: '/index.html',
-        navigateFallbackDenylist: [/^\/api/],
+        navigateFallbackDenylist: [/^\/api/, /^\/join\//],
         maximumFileSizeToCacheInBytes: 4_000_000,
         skipWaiting: true,
         clientsClaim: true,

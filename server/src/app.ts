@@ -4,17 +4,22 @@ import express, { type Express } from 'express';
 import helmet from 'helmet';
 import sirv from 'sirv';
 import { z } from 'zod';
+import { gate, type Access } from './access/gate';
+import { Links } from './access/links';
+import { SignIns } from './access/sign-ins';
 import { answerProblems } from './answering';
 import { allowHosts, notKept, onlyUtf8, onlyWhile, sameOriginWrites } from './guards';
 import { found } from './lists';
 import { checked, Problem } from './problem';
 import type { Appraising } from './appraising/pool';
+import { accessRoutes, joinRoute } from './routes/access';
 import { appraiseRoutes } from './routes/appraise';
 import { blockRoutes } from './routes/blocks';
 import { clientRoutes } from './routes/clients';
 import type { Tasks } from './house/tasks';
 import { dataRoutes } from './routes/data';
 import { documentRoutes } from './routes/documents';
+import { floorRoutes } from './routes/floor';
 import { sessionRoutes } from './routes/sessions';
 import { setRoutes } from './routes/sets';
 import type { Store } from './store';
@@ -28,6 +33,8 @@ export interface AppOptions {
   data?: { folder: string; tasks: Tasks };
   /** Throws while the database file is not where it was opened. */
   there?: () => void;
+  /** Who is let in where; left out, whoever asks is the coach at this machine. */
+  access?: Access;
   /** Tells this server from another at its address. */
   instance?: string;
   log: (error: unknown) => void;
@@ -59,6 +66,7 @@ export function makeApp({
   webFolder,
   data,
   there,
+  access = { isShared: false, addresses: [], folder: '', links: new Links(store.db), signIns: new SignIns() },
   instance,
   log,
   today,
@@ -66,9 +74,11 @@ export function makeApp({
   const app = express();
   app.disable('x-powered-by');
   app.use(helmet({ contentSecurityPolicy: policy, strictTransportSecurity: false }));
-  app.use(allowHosts, sameOriginWrites);
+  app.use(allowHosts(access.isShared ? access.addresses : []), sameOriginWrites);
+  app.use('/join', joinRoute(access));
   app.use('/api', notKept, onlyUtf8, express.json({ limit: '1mb' }));
   if (there) app.use('/api', onlyWhile(there));
+  app.use('/api', gate(access));
   app.get('/api/health', (_request, response) => {
     response.json({ ok: true, ...(instance === undefined ? {} : { instance }) });
   });
@@ -79,6 +89,8 @@ export function makeApp({
   app.use('/api/sessions', sessionRoutes(store));
   app.use('/api/blocks', blockRoutes(store));
   app.use('/api/sets', setRoutes(store.sets));
+  app.use('/api/floor', floorRoutes(store, today));
+  app.use('/api/access', accessRoutes(access, store));
   app.get('/api/find', async (request, response) => {
     response.json(await found(store.db, checked(z.string().max(100), request.query.text, 'text')));
   });

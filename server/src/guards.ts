@@ -6,14 +6,19 @@ const localNames = new Set(['127.0.0.1', 'localhost', '[::1]']);
 /** A host without its port, as names are compared: small letters, no dot at the end. */
 const nameOf = (host: string): string => host.replace(/:\d+$/, '').toLowerCase().replace(/\.$/, '');
 
-/** Only requests that were addressed to this machine by name: another name means a rebound address. */
-export const allowHosts: RequestHandler = (request, _response, next) => {
-  const host = request.headers.host ?? '';
-  next(
-    localNames.has(nameOf(host))
-      ? undefined
-      : new Problem(421, 'host', 'This address does not serve Drimbo.'),
-  );
+/**
+ * Only requests that were addressed to this machine by its own names or by one of these addresses: another name means
+ * a rebound address.
+ */
+export const allowHosts = (addresses: readonly string[]): RequestHandler => {
+  const allowed = new Set([...localNames, ...addresses]);
+  return (request, _response, next) => {
+    next(
+      allowed.has(nameOf(request.headers.host ?? ''))
+        ? undefined
+        : new Problem(421, 'host', 'This address does not serve Drimbo.'),
+    );
+  };
 };
 
 /** Writes come from our own pages, or from a tool that sends no Origin at all. */

@@ -3,6 +3,10 @@ import { randomUUID } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import { availableParallelism } from 'node:os';
 import pino from 'pino';
+import { Links } from './access/links';
+import { ownAddresses, tellShared } from './access/network';
+import { hasPasscode } from './access/passcode';
+import { SignIns } from './access/sign-ins';
 import { makeApp } from './app';
 import { Pool } from './appraising/pool';
 import { warmUp } from './appraising/warm';
@@ -40,7 +44,7 @@ function backUpToday(folder: string): void {
 
 async function start(): Promise<void> {
   const args = process.argv.slice(2);
-  const config = readConfig(process.env, process.cwd());
+  const config = readConfig(process.env, process.cwd(), args);
   process.umask(0o077);
   const done = await runCommand(args, config);
   if (done !== null) {
@@ -51,6 +55,10 @@ async function start(): Promise<void> {
     const aside = await putAside(config.dataFolder);
     if (aside !== null) say(`The database that was there is kept as ${aside}.`);
   }
+  if (config.isShared && !hasPasscode(config.dataFolder))
+    throw new Error(
+      'Shared means signed in: set a passcode first, with npm run passcode. Nothing was started.',
+    );
   dropLeftovers(config.dataFolder);
   const db = await openDatabase(config.dataFolder);
   await forgetDeleted(db);
@@ -63,6 +71,13 @@ async function start(): Promise<void> {
     appraising: pool.appraise,
     webFolder: config.webFolder,
     data: { folder: config.dataFolder, tasks: tasksOn(process.argv[1]!, config.dataFolder) },
+    access: {
+      isShared: config.isShared,
+      addresses: config.isShared ? ownAddresses() : [],
+      folder: config.dataFolder,
+      links: new Links(db),
+      signIns: new SignIns(),
+    },
     there: stillThere(config.dataFolder),
     instance,
     log: (error) => log.error(error),
@@ -79,9 +94,10 @@ async function start(): Promise<void> {
   server.on('listening', () => {
     const address = server.address();
     const port = typeof address === 'object' && address ? address.port : config.port;
-    const url = `http://${config.host === '::1' ? '[::1]' : config.host}:${port}/`;
+    const url = `http://${config.isShared ? '127.0.0.1' : config.host === '::1' ? '[::1]' : config.host}:${port}/`;
     unmark = markRunning(config.dataFolder, url, instance);
     say(`Drimbo is at ${url}  (stop with Ctrl+C)`);
+    if (config.isShared) void tellShared(port, say);
     warmUp(store, pool.appraise, threads, todayUtc()).catch((error: unknown) => log.error(error));
   });
   server.on('error', (error: NodeJS.ErrnoException) => {

@@ -48,7 +48,7 @@ export const rowOf = (set: PerformedSet): Selectable<PerformedSetRow> => ({
 });
 
 /** Up to 500 sets at once, all of them or none. */
-const writing = z.object({ sets: z.array(performedSetSchema).min(1).max(500) }).strict();
+export const writing = z.object({ sets: z.array(performedSetSchema).min(1).max(500) }).strict();
 
 export const setsAsked = z
   .object({

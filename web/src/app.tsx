@@ -1,6 +1,9 @@
 import { lazy, Suspense, type ReactNode } from 'react';
 import { Navigate, NavLink, Outlet, Route, Routes } from 'react-router';
 import { styled } from 'styled-components';
+import { useAccess } from './data/access';
+import { LinkOver } from './screens/access/link-over';
+import { SignIn } from './screens/access/sign-in';
 import { Find } from './screens/find/find';
 import { ThemeMenu } from './screens/shared/theme-menu';
 import { NotebookNotice } from './screens/shared/notebook-notice';
@@ -52,6 +55,7 @@ const PartsPage =
     ? lazy(() => import('./screens/parts/parts').then((m) => ({ default: m.PartsScreen })))
     : null;
 const FloorPage = lazy(() => import('./screens/floor/floor').then((m) => ({ default: m.FloorScreen })));
+const Mine = lazy(() => import('./screens/mine/mine').then((m) => ({ default: m.MineScreen })));
 const SheetPage = lazy(() => import('./screens/sheet/sheet').then((m) => ({ default: m.SheetScreen })));
 
 const Top = styled.header`
@@ -108,7 +112,11 @@ const Top = styled.header`
   }
 `;
 
+/** The coach's pages; on the network somebody signs in first, and a client has pages of their own. */
 function Frame(): ReactNode {
+  const who = useAccess().data?.who;
+  if (who === null) return <SignIn />;
+  if (who === 'client') return <Navigate to="/mine" replace />;
   return (
     <>
       <Top>
@@ -152,6 +160,17 @@ export function App(): ReactNode {
           </main>
         }
       />
+      <Route
+        path="/mine"
+        element={
+          <main>
+            <Suspense fallback={<Blank title="Opening your sessions…" />}>
+              <Mine />
+            </Suspense>
+          </main>
+        }
+      />
+      <Route path="/link-over" element={<LinkOver />} />
       <Route element={<Frame />}>
         <Route index element={<Navigate to="/clients" replace />} />
         <Route path="/clients" element={<Clients />} />

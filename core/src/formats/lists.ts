@@ -1,4 +1,9 @@
 import type { Due } from '../block/due';
+import type { Kit } from '../kit/kit';
+import type { PerformedSet } from '../log/performed-set';
+import type { Notebook } from '../movements/notebook';
+import type { School } from '../schools/document';
+import type { LiftRecord } from '../strength/evidence';
 import type { Client } from '../session/client';
 import type { Session } from '../session/document';
 import type { Need } from '../session/needs';
@@ -55,6 +60,57 @@ export interface Found {
   clients: { id: string; name: string }[];
   sessions: (Pick<Session, 'title' | 'status' | 'date'> & { id: string; client: string })[];
   blocks: Pick<BlockBrief, 'id' | 'title' | 'client' | 'endsOn'>[];
+}
+
+/** A link by which a client reaches their own sessions; its token is told when it is made, and kept nowhere. */
+export interface ClientLink {
+  id: string;
+  clientId: string;
+  /** The session it opens. */
+  sessionId: string;
+  madeAt: string;
+  expiresAt: string;
+}
+
+/** Who asks, as the server sees it. */
+export interface AccessState {
+  who: 'coach' | 'client' | null;
+  /** Served to the local network. */
+  isShared: boolean;
+  /** To the coach: by which addresses, and whether a passcode is set. */
+  addresses?: string[];
+  hasPasscode?: boolean;
+  /** To a client: until when their link holds, and where it leads. */
+  expiresAt?: string;
+  sessionId?: string;
+}
+
+/** A session as its client sees it listed. */
+export interface FloorBrief {
+  id: string;
+  title: string;
+  date: string | null;
+  isDone: boolean;
+}
+
+/** A client's own sessions. */
+export interface FloorList {
+  name: string;
+  today: string;
+  expiresAt: string;
+  sessions: FloorBrief[];
+}
+
+/** Everything a session needs to be run without a server. */
+export interface FloorFile {
+  session: { id: string; revision: number; updatedAt: string; document: Session };
+  client: Client;
+  kit: Kit;
+  notebook: Notebook | null;
+  /** The coach's own school the session is judged by; none for one that ships. */
+  schools: School[];
+  logged: LiftRecord[];
+  sets: PerformedSet[];
 }
 
 /** A document that can be brought back until the day it is gone for good. */

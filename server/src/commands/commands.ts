@@ -1,5 +1,8 @@
+import { mkdirSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { backUp, restore, restoreInto, type Contents } from '../backup/copy';
+import { setPasscode } from '../access/passcode';
+import { typedPasscode } from '../access/typed-passcode';
 import { copiesIn } from '../backup/copies';
 import { backupFolder } from '../backup/daily';
 import type { Config } from '../config';
@@ -59,6 +62,15 @@ const planInWords = (plan: Plan, dry: boolean): string => {
 };
 
 const commands: Record<string, Command> = {
+  '--passcode': async (folder) => {
+    const passcode = await typedPasscode();
+    mkdirSync(folder, { recursive: true, mode: 0o700 });
+    await setPasscode(folder, passcode);
+    return {
+      result: { set: true },
+      says: 'The passcode is set. Whoever is on the network signs in with it.',
+    };
+  },
   '--backup': async (folder, after) => {
     const name = after('--backup');
     const file = name ? resolve(name) : join(backupFolder(folder), `by-hand-${stamp()}.sqlite`);

@@ -187,4 +187,19 @@ export const migrations: Record<string, Migration> = {
       for (const column of ['felt', 'comfort']) await add(column, 'integer', -1);
     },
   },
+  '010-client-links': {
+    async up(db: Kysely<unknown>) {
+      await db.schema
+        .createTable('client_links')
+        .addColumn('id', 'text', (c) => c.primaryKey())
+        .addColumn('hash', 'text', (c) => c.notNull().unique())
+        .addColumn('client_id', 'text', (c) => c.notNull().references('clients.id').onDelete('cascade'))
+        .addColumn('session_id', 'text', (c) => c.notNull())
+        .addColumn('made_at', 'text', (c) => c.notNull())
+        .addColumn('expires_at', 'text', (c) => c.notNull())
+        .addColumn('revoked_at', 'text')
+        .execute();
+      await sql.raw('create index links_of_client on client_links (client_id, made_at)').execute(db);
+    },
+  },
 };

@@ -68,6 +68,17 @@ export interface PerformedSetRow {
   note: Generated<string>;
 }
 
+/** A client's way in; what is kept of its token, not the token. */
+export interface ClientLinkRow {
+  id: string;
+  hash: string;
+  client_id: string;
+  session_id: string;
+  made_at: string;
+  expires_at: string;
+  revoked_at: string | null;
+}
+
 export interface Tables {
   clients: ClientRow;
   kits: DocumentRow;
@@ -76,6 +87,7 @@ export interface Tables {
   schools: DocumentRow;
   blocks: BlockRow;
   performed_sets: PerformedSetRow;
+  client_links: ClientLinkRow;
 }
 
 export type DocumentTable = 'clients' | 'kits' | 'sessions' | 'notebooks' | 'schools' | 'blocks';

@@ -16,7 +16,7 @@ let house: House;
 const inThisProcess =
   (folder: string): Tasks =>
   async <T>(args: readonly string[]) => {
-    const config = { host: '', port: 0, dataFolder: folder, webFolder: '' };
+    const config = { host: '', port: 0, dataFolder: folder, webFolder: '', isShared: false };
     return (await runCommand(args, config))!.result as T;
   };
 

@@ -14,7 +14,7 @@ export interface Pack {
 /** Something the server has to hear of, in the order it happened. */
 export type Op =
   | { is: 'log'; set: PerformedSet }
-  | { is: 'undo'; id: string }
+  | { is: 'undo'; id: string; sessionId: string }
   | { is: 'edit'; sessionId: string; edit: Edit }
   | { is: 'finish'; sessionId: string; date: string; done: Done };
 
@@ -74,7 +74,7 @@ export async function logSet(set: PerformedSet): Promise<void> {
 }
 
 /** Takes a set back: out of the queue where it was not sent yet, else by telling the server. */
-export async function undoSet(id: string): Promise<void> {
+export async function undoSet({ id, sessionId }: Pick<PerformedSet, 'id' | 'sessionId'>): Promise<void> {
   const tx = (await store()).transaction(['sets', 'ops'], 'readwrite');
   await tx.objectStore('sets').delete(id);
   let isSent = true;
@@ -83,7 +83,7 @@ export async function undoSet(id: string): Promise<void> {
     await at.delete();
     isSent = false;
   }
-  if (isSent) await tx.objectStore('ops').add({ is: 'undo', id });
+  if (isSent) await tx.objectStore('ops').add({ is: 'undo', id, sessionId });
   await tx.done;
   changed();
 }

@@ -1,5 +1,6 @@
+import type { FloorFile } from '@drimbo/core/formats/lists';
+import { applyEdit, type Edit } from '@drimbo/core/session/edits';
 import { api, ApiError } from './api';
-import { editSession } from './blocks';
 import { counted, firstOp, onFloorChange, opDone, type Op } from './floor-store';
 
 /** Whether everything is with the server, how much is not, or what it would not take. */
@@ -11,26 +12,46 @@ export interface SyncState {
 
 const FIRST_WAIT_MS = 1_000;
 const LONGEST_WAIT_MS = 60_000;
+/** An edit that meets another one is done again on top of it, so often. */
+const TRIES = 4;
+
+/** An edit on top of whatever else was changed meanwhile. */
+async function edited(sessionId: string, edit: Edit): Promise<void> {
+  for (let turn = 1; ; turn += 1) {
+    const { revision, document } = (await api.get<FloorFile>(`/floor/${sessionId}`)).session;
+    const { blocks, minutes, warmup } = applyEdit(document, edit);
+    try {
+      await api.put(`/floor/${sessionId}`, { revision, blocks, minutes, warmup });
+      return;
+    } catch (error) {
+      if (!(error instanceof ApiError) || error.status !== 409 || turn >= TRIES) throw error;
+    }
+  }
+}
 
 async function send(op: Op): Promise<void> {
-  if (op.is === 'log') await api.post('/sets', { sets: [op.set] });
+  if (op.is === 'log') await api.post(`/floor/${op.set.sessionId}/sets`, { sets: [op.set] });
   if (op.is === 'undo')
-    await api.remove(`/sets/${op.id}`).catch((error: unknown) => {
+    await api.remove(`/floor/${op.sessionId}/sets/${op.id}`).catch((error: unknown) => {
       // Gone already is as good.
       if (!(error instanceof ApiError) || error.status !== 404) throw error;
     });
-  if (op.is === 'edit') await editSession(op.sessionId, op.edit);
-  if (op.is === 'finish')
-    await api.post(`/sessions/${op.sessionId}/finish`, { date: op.date, done: op.done });
+  if (op.is === 'edit') await edited(op.sessionId, op.edit);
+  if (op.is === 'finish') await api.post(`/floor/${op.sessionId}/finish`, { date: op.date, done: op.done });
 }
 
-/** True for an answer that will be the same however often it is asked for. */
+/** True for an answer that will be the same however often it is asked for; who has to sign in anew is not refused. */
 const isFinal = (error: unknown): boolean =>
   error instanceof ApiError &&
   error.status >= 400 &&
   error.status < 500 &&
+  error.status !== 401 &&
   error.status !== 408 &&
   error.status !== 429;
+
+/** One page at a time where the browser can see to it: over plain HTTP it cannot, and a set sent twice does no harm. */
+const byOnePage = (work: () => Promise<void>): Promise<void> =>
+  'locks' in navigator ? navigator.locks.request('drimbo-floor', work) : work();
 
 /**
  * Sends what waits, one after the other in its order, and tries again with growing pauses while the server is away.
@@ -66,7 +87,7 @@ export function keepSending(tell: (state: SyncState) => void): () => void {
     if (isBusy || over) return;
     isBusy = true;
     try {
-      await navigator.locks.request('drimbo-floor', all);
+      await byOnePage(all);
     } catch {
       isAway = true;
       timer = setTimeout(() => void run(), wait);

@@ -35,6 +35,8 @@ export interface TextFieldProps {
   about?: string;
   inputMode?: 'decimal' | 'numeric' | 'text';
   autoFocus?: boolean;
+  /** Not shown while it is typed. */
+  isSecret?: boolean;
   isDisabled?: boolean;
   className?: string;
   id?: string;
@@ -59,6 +61,7 @@ export function TextField({
   about,
   inputMode,
   autoFocus = false,
+  isSecret = false,
   isDisabled = false,
   className,
   id,
@@ -73,6 +76,7 @@ export function TextField({
       isInvalid={wrong !== undefined}
       isDisabled={isDisabled}
       autoFocus={autoFocus}
+      {...(isSecret ? { type: 'password', autoComplete: 'current-password' } : {})}
       {...(onBlur ? { onBlur } : {})}
       {...(maxLength ? { maxLength } : {})}
       {...(inputMode ? { inputMode } : {})}

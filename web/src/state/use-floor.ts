@@ -1,13 +1,11 @@
 import type { Context } from '@drimbo/core';
+import type { FloorFile } from '@drimbo/core/formats/lists';
 import { floorSteps, type FloorStep } from '@drimbo/core/log/floor';
 import { fromHere, type FromHere } from '@drimbo/core/log/next-set';
 import type { PerformedSet } from '@drimbo/core/log/performed-set';
 import type { DoneSet } from '@drimbo/core/log/today';
 import { measure } from '@drimbo/core/measure/measure';
 import type { Measured } from '@drimbo/core/measure/model';
-import type { Kit } from '@drimbo/core/kit/kit';
-import type { Notebook } from '@drimbo/core/movements/notebook';
-import type { SchoolDocument } from '@drimbo/core/schools/document';
 import type { Done, Session } from '@drimbo/core/session/document';
 import { repSeconds } from '@drimbo/core/session/effort';
 import { applyEdit, type Edit } from '@drimbo/core/session/edits';
@@ -29,7 +27,7 @@ import {
 } from '../data/floor-store';
 import { keepSending, type SyncState } from '../data/floor-sync';
 import type { Said } from '../data/said';
-import { newId, todayIso, type ClientFile, type Stored } from '../data/queries';
+import { newId, todayIso } from '../data/queries';
 
 export interface Floor {
   session: Session;
@@ -59,28 +57,21 @@ export interface Floor {
 /** Fetches everything the floor needs and keeps it on this device; what is kept already serves while nobody answers. */
 async function packFor(id: string): Promise<Pack> {
   try {
-    const session = await api.get<Stored<Session>>(`/sessions/${id}`);
-    const [client, kits, notebooks, schools] = await Promise.all([
-      api.get<ClientFile>(`/clients/${session.document.clientId}/file`),
-      api.get<Stored<Kit>[]>('/kits'),
-      api.get<Stored<Notebook>[]>('/notebooks'),
-      api.get<Stored<SchoolDocument>[]>('/schools'),
-    ]);
-    const kit = kits.find((k) => k.id === session.document.kitId) ?? kits[0]!;
+    const file = await api.get<FloorFile>(`/floor/${id}`);
     const pack: Pack = {
       id,
-      session: session.document,
+      session: file.session.document,
       context: {
-        client: client.document,
-        kit: kit.document,
-        ...(notebooks[0] ? { notebook: notebooks[0].document } : {}),
-        schools: schools.map((s) => ({ ...s.document, id: s.id })),
+        client: file.client,
+        kit: file.kit,
+        ...(file.notebook ? { notebook: file.notebook } : {}),
+        schools: file.schools,
         // Today's sets count through the form of the day, not twice.
-        logged: client.logged.filter((r) => r.date < todayIso()),
+        logged: file.logged.filter((r) => r.date < todayIso()),
       },
     };
     await keepPack(pack);
-    await takeIn(await api.get<PerformedSet[]>(`/sets?session=${id}&size=500`), id);
+    await takeIn(file.sets, id);
     return pack;
   } catch (error) {
     const kept = await packOf(id);
@@ -219,7 +210,7 @@ export function useFloor(id: string): Floor | Error | null {
         ticked: [...where.ticked, step],
         restFrom: null,
       }),
-    undo: (set) => void undoSet(set.id),
+    undo: (set) => void undoSet(set),
     rested: () => put({ ...where, restFrom: null }),
     swap: (edit, swapped) => {
       kept.repack({ ...kept.pack, session: applyEdit(kept.pack.session, edit) });

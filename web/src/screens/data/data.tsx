@@ -4,6 +4,7 @@ import { Title } from '../../parts/sheet';
 import { Backups } from './backups';
 import { Deleted, LookThrough } from './deleted';
 import { Moving } from './moving';
+import { Network } from './network';
 
 /** Where a coach's work lies, how it is copied, moved and brought back. */
 export function DataScreen(): ReactNode {
@@ -21,6 +22,7 @@ export function DataScreen(): ReactNode {
       <div className="sheets">
         <div className="column">
           <Backups />
+          <Network />
         </div>
         <div className="column">
           <Moving />

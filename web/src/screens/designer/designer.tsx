@@ -31,6 +31,7 @@ import { WarmUp } from './warm-up';
 const Browse = lazy(() => import('./browse').then((m) => ({ default: m.Browse })));
 const WeekStrip = lazy(() => import('../blocks/week-strip').then((m) => ({ default: m.WeekStrip })));
 const TextDialog = lazy(() => import('./text-dialog').then((m) => ({ default: m.TextDialog })));
+const LinkDialog = lazy(() => import('./link-dialog').then((m) => ({ default: m.LinkDialog })));
 
 const Page = styled.div`
   height: calc(100vh - 44px);
@@ -89,6 +90,8 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
     );
   };
   const [address] = useSearchParams();
+  /** The session a link for the client leads to; null where none is being made. */
+  const [linked, setLinked] = useState<string | null>(null);
   const [isLogging, setLogging] = useState(() => address.has('log'));
   /** The session of its day, where a block follows this one: what is done is not done to what the weeks follow. */
   const ownDay = (then: (id: string) => void): void => {
@@ -144,11 +147,25 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
           },
           close: () => setLogging(false),
         }}
-        onRun={session.status === 'finished' ? null : () => ownDay((to) => void go(`/floor/${to}`))}
+        run={
+          session.status === 'finished'
+            ? null
+            : {
+                here: () => ownDay((to) => void go(`/floor/${to}`)),
+                byLink: () => ownDay(setLinked),
+              }
+        }
         week={blockId ? { isOpen: showsWeek, toggle: () => setShowsWeek(!showsWeek) } : null}
       />
       <Suspense fallback={null}>
         {text !== null && <TextDialog designer={designer} begin={text} close={() => setText(null)} />}
+        {linked !== null && (
+          <LinkDialog
+            sessionId={linked}
+            client={{ id: session.clientId, name: designer.context.client.name }}
+            close={() => setLinked(null)}
+          />
+        )}
         {isBrowsing && <Browse designer={designer} close={() => setBrowsing(false)} />}
       </Suspense>
       {blockId && showsWeek && (

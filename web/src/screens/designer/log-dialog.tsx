@@ -9,7 +9,7 @@ import { styled } from 'styled-components';
 import { api } from '../../data/api';
 import { listsAnew } from '../../data/house';
 import { savesDone } from '../../data/pending-saves';
-import { newId, todayIso } from '../../data/queries';
+import { newId, queryClient, todayIso } from '../../data/queries';
 import { nothingSaid } from '../../data/said';
 import { ink, size } from '../../look/theme';
 import { Button } from '../../parts/button';
@@ -153,7 +153,7 @@ export function LogDialog({
     // The server marks the day of the block that has it as its own; the same is then said here, so that both agree.
     await api.post(`/sessions/${id}/finish`, { date, done });
     designer.edit({ do: 'head', patch: { status: 'finished', date, done } }, 'finish with a log');
-    await listsAnew();
+    await Promise.all([listsAnew(), queryClient.invalidateQueries({ queryKey: ['sets', id] })]);
     close();
   };
   const logged = known.data ?? [];

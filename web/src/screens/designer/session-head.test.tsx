@@ -25,7 +25,7 @@ const start = (s = soundPush, context: Context = sampleContext) => {
         id="s"
         kits={kits}
         onText={() => (texts += 1)}
-        onRun={null}
+        run={null}
         log={{ isOpen: false, open: () => (logs += 1), close: () => undefined }}
         week={null}
       />

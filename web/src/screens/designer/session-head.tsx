@@ -14,6 +14,7 @@ import { Button } from '../../parts/button';
 import { ink, size, wide } from '../../look/theme';
 import { AdaptButton } from './adapt-button';
 import { LinkButton } from '../../parts/link-button';
+import { Menu } from '../../parts/menu';
 import { Select, type SelectProps } from '../../parts/select';
 import { Switch } from '../../parts/switch';
 import { TextField } from '../../parts/text-field';
@@ -116,7 +117,7 @@ export function SessionHead({
   id,
   kits,
   onText,
-  onRun,
+  run,
   log,
   week,
 }: {
@@ -125,8 +126,8 @@ export function SessionHead({
   kits: Stored<Kit>[];
   /** Opens the session as text. */
   onText: () => void;
-  /** Runs it on the floor; null for one that is finished. */
-  onRun: (() => void) | null;
+  /** Runs it on the floor, here or on the client's phone; null for one that is finished. */
+  run: { here: () => void; byLink: () => void } | null;
   /** Where what was done is logged: shown, and how to get there. */
   log: { isOpen: boolean; open: () => void; close: () => void };
   /** The week it stands in, shown or not; null for a client without a block. */
@@ -164,10 +165,23 @@ export function SessionHead({
         <Button kind="quiet" onPress={log.open}>
           <ClipboardCheck size={15} aria-hidden /> {session.status === 'finished' ? 'Done' : 'Log it'}
         </Button>
-        {onRun && (
-          <Button kind="quiet" onPress={onRun}>
-            <Play size={15} aria-hidden /> Run it
-          </Button>
+        {run && (
+          <Menu
+            label="Run it"
+            trigger={
+              <Button kind="quiet">
+                <Play size={15} aria-hidden /> Run it
+              </Button>
+            }
+            groups={[
+              {
+                items: [
+                  { id: 'here', words: 'On the floor, here', does: run.here },
+                  { id: 'link', words: 'A link for the client’s phone…', does: run.byLink },
+                ],
+              },
+            ]}
+          />
         )}
         {week && (
           <Button kind="quiet" aria-expanded={week.isOpen} onPress={week.toggle}>

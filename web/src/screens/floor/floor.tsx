@@ -1,5 +1,6 @@
 import { useEffect, useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
+import { useAccess } from '../../data/access';
 import { chooseTheme, chosenTheme } from '../../look/choice';
 import { Blank } from '../../parts/blank';
 import { Button } from '../../parts/button';
@@ -101,6 +102,7 @@ function Step({ floor }: { floor: Floor }): ReactNode {
 function Run({ floor }: { floor: Floor }): ReactNode {
   useFloorScreen();
   const [shows, setShows] = useState<'hurts' | 'taken' | 'finish' | 'over' | null>(null);
+  const isClient = useAccess().data?.who === 'client';
   const step = floor.steps[floor.at];
   useEffect(() => {
     document.title = `${floor.session.title} · Drimbo`;
@@ -113,7 +115,7 @@ function Run({ floor }: { floor: Floor }): ReactNode {
         <h1 className="unseen">{floor.session.title}</h1>
         <h2>Done. Well trained.</h2>
         <p role="status">{syncWords(floor)}</p>
-        <Link to="/clients">To the clients</Link>
+        {isClient ? <Link to="/mine">To your sessions</Link> : <Link to="/clients">To the clients</Link>}
       </Stage>
     );
   const isEnd = step === undefined || shows === 'finish';

@@ -1,0 +1,245 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import type { Express } from 'express';
+import request from 'supertest';
+import { seedDemo } from '../demo/seed';
+import { appOn, host, today } from '../testing/app';
+import { newHouse } from '../testing/folders';
+import { Links } from './links';
+import { isPasscode, setPasscode } from './passcode';
+import { SIGNED_IN_MS, SignIns } from './sign-ins';
+
+let house: Awaited<ReturnType<typeof newHouse>>;
+let now = Date.parse(`${today}T12:00:00Z`);
+let signIns: SignIns;
+let app: Express;
+
+const ada = 'mirelle-vandoorn';
+const own = 'mirelle-push-a';
+const others = 'bram-chest-copy';
+
+beforeAll(async () => {
+  house = await newHouse();
+  await seedDemo(house.db, new Date(now), 2);
+  await setPasscode(house.folder, 'correct horse');
+});
+afterAll(() => house.drop());
+beforeEach(async () => {
+  now = Date.parse(`${today}T12:00:00Z`);
+  signIns = new SignIns(() => now);
+  app = appOn(house.db, {
+    access: {
+      isShared: true,
+      addresses: ['192.0.2.7'],
+      folder: house.folder,
+      links: new Links(house.db, () => new Date(now)),
+      signIns,
+    },
+  });
+});
+
+const at = (method: 'get' | 'post' | 'put' | 'delete', path: string, cookie = '') => {
+  const asked = request(app)[method](path).set('Host', host);
+  return cookie === '' ? asked : asked.set('Cookie', cookie);
+};
+const cookieIn = (answer: request.Response): string =>
+  (answer.get('Set-Cookie') ?? []).map((c) => c.split(';')[0]).join('; ');
+
+/** A coach who signed in with the passcode. */
+async function signedIn(passcode = 'correct horse'): Promise<string> {
+  const answer = await at('post', '/api/access/sign-in').send({ passcode });
+  expect(answer.status).toBe(200);
+  return cookieIn(answer);
+}
+/** One who did so before. */
+const coach = (): string => `drimbo-coach=${signIns.add()}`;
+
+async function clientOf(sessionId: string, days = 7): Promise<{ cookie: string; id: string; path: string }> {
+  const made = await at('post', '/api/access/links', coach()).send({ sessionId, days });
+  expect(made.status).toBe(201);
+  const joined = await at('get', made.body.path);
+  expect([joined.status, joined.headers.location]).toEqual([303, `/floor/${sessionId}`]);
+  return { cookie: cookieIn(joined), id: made.body.link.id, path: made.body.path };
+}
+
+/** Every route of the API, read from where they are written down, so that a new one is asked about by itself. */
+function everyRoute(): { method: 'get' | 'post' | 'put' | 'delete'; path: string }[] {
+  const from = (file: string): string => readFileSync(join(import.meta.dirname, '..', file), 'utf8');
+  const routesIn = (file: string) =>
+    [...from(file).matchAll(/router\.(get|post|put|delete)\(\s*'([^']+)'/g)].map((m) => ({
+      method: m[1] as 'get',
+      path: m[2]!,
+    }));
+  const app = from('app.ts');
+  const imported = new Map(
+    [...app.matchAll(/import \{ ([^}]+) \} from '\.\/(routes\/[a-z]+)'/g)].flatMap((m) =>
+      m[1]!.split(', ').map((name) => [name, `${m[2]}.ts`] as const),
+    ),
+  );
+  const mounted = [...app.matchAll(/app\.use\('(\/api\/[a-z]+)', (\w+)\(/g)].flatMap(([, base, name]) => {
+    const file = imported.get(name!)!;
+    const documents = from(file).includes('router.use(documentRoutes(')
+      ? routesIn('routes/documents.ts')
+      : [];
+    return [...routesIn(file), ...documents].map((r) => ({ ...r, path: `${base}${r.path}` }));
+  });
+  const single = [...app.matchAll(/app\.(get)\('(\/api\/[a-z]+)'/g)].map((m) => ({
+    method: m[1] as 'get',
+    path: m[2]!,
+  }));
+  return [...mounted, ...single].map((r) => ({ ...r, path: r.path.replace(/\/$/, '') }));
+}
+
+const isFloor = (path: string): boolean => path === '/api/floor' || path.startsWith('/api/floor/');
+const open = ['get /api/health', 'get /api/access', 'post /api/access/sign-in', 'post /api/access/sign-out'];
+
+test('the routes are found where they are written', () => {
+  const all = everyRoute().map((r) => `${r.method} ${r.path}`);
+  expect(all.length).toBeGreaterThan(50);
+  expect(all).toEqual(
+    expect.arrayContaining([...open, 'get /api/floor/:id', 'put /api/clients/:id', 'post /api/sets']),
+  );
+});
+
+test.each(everyRoute().map((r) => [`${r.method} ${r.path}`, r] as const))(
+  '%s',
+  async (name, { method, path }) => {
+    if (open.includes(name)) return expect((await at(method, path).send({})).status).not.toBe(403);
+    const nobody = await at(method, path.replace(':id', own)).send({});
+    expect([nobody.status, nobody.body.error.code]).toEqual([401, 'sign-in']);
+    const { cookie } = await clientOf(own);
+    if (isFloor(path)) {
+      if (path === '/api/floor') return;
+      // A session of somebody else is as good as none, whatever is asked of it.
+      const asked = path.replace(':id', others).replace(':set', 'set-1');
+      const answer = await at(method, asked, cookie).send({});
+      expect([answer.status, answer.body.error.code]).toEqual([404, 'not-found']);
+      expect(JSON.stringify(answer.body)).not.toMatch(/Bram/);
+      return;
+    }
+    const answer = await at(method, path.replace(':id', own), cookie).send({});
+    expect([answer.status, answer.body.error.code]).toEqual([403, 'not-yours']);
+  },
+);
+
+test('a client runs their own session by their link: sees it, logs it, swaps in it, finishes it', async () => {
+  const { cookie } = await clientOf(own);
+  const list = await at('get', '/api/floor', cookie);
+  expect(list.body.sessions.map((s: { id: string }) => s.id)).toContain(own);
+  expect(JSON.stringify(list.body)).not.toContain(others);
+  const { body: file } = await at('get', `/api/floor/${own}`, cookie);
+  expect(file.session.document.clientId).toBe(ada);
+  expect([file.client.about, file.client.likes, file.client.deletedTests]).toEqual(['', '', []]);
+  const [line] = file.session.document.blocks[0].lines;
+  const set = {
+    id: 'set-by-phone',
+    clientId: ada,
+    sessionId: own,
+    lineId: line.id,
+    setIndex: 0,
+    movement: line.movement,
+    rig: line.rig,
+    doneOn: today,
+    loadKg: 20,
+    reps: 8,
+    reserve: 2,
+    tired: 0,
+    repS: null,
+  };
+  for (const turn of [1, 2])
+    expect([turn, (await at('post', `/api/floor/${own}/sets`, cookie).send({ sets: [set] })).status]).toEqual(
+      [turn, 201],
+    );
+  const astray = { ...set, id: 'set-astray', clientId: 'bram-otterlund', sessionId: others };
+  expect((await at('post', `/api/floor/${own}/sets`, cookie).send({ sets: [astray] })).status).toBe(400);
+  const { revision, document } = file.session;
+  const { blocks, warmup } = document;
+  const put = (body: object) =>
+    at('put', `/api/floor/${own}`, cookie).send({ revision, blocks, warmup, ...body });
+  expect((await put({ minutes: 50, title: 'Mine now' })).status).toBe(400);
+  const changed = await put({ minutes: 50 });
+  expect([changed.status, changed.body.document.minutes, changed.body.document.title]).toEqual([
+    200,
+    50,
+    document.title,
+  ]);
+  const done = { minutes: 48, readiness: 4, swaps: [], note: '' };
+  const finished = await at('post', `/api/floor/${own}/finish`, cookie).send({ date: today, done });
+  expect([finished.status, finished.body.document.status]).toEqual([200, 'finished']);
+  expect((await at('delete', `/api/floor/${own}/sets/set-by-phone`, cookie)).status).toBe(200);
+});
+
+test('a link that was taken back or is over leads nowhere, and so does one nobody made', async () => {
+  const taken = await clientOf(own);
+  expect((await at('delete', `/api/access/links/${taken.id}`, coach())).status).toBe(204);
+  expect((await at('get', `/api/floor/${own}`, taken.cookie)).status).toBe(401);
+  expect((await at('get', taken.path)).headers.location).toBe('/link-over');
+  const week = await clientOf(own, 7);
+  now += 7 * 86_400_000 + 1;
+  expect((await at('get', `/api/floor/${own}`, week.cookie)).status).toBe(401);
+  expect((await at('get', week.path)).headers.location).toBe('/link-over');
+  expect((await at('get', '/join/nobody-made-this')).headers.location).toBe('/link-over');
+});
+
+test('what is kept of a link does not open it', async () => {
+  const { cookie } = await clientOf(own);
+  const rows = await house.db.selectFrom('client_links').select('hash').execute();
+  for (const { hash } of rows) expect(cookie).not.toContain(hash);
+  for (const { hash } of rows.slice(-2))
+    expect((await at('get', `/api/floor/${own}`, `drimbo-client=${hash}`)).status).toBe(401);
+});
+
+test('a coach is signed in for half a day, until signing out, and until the passcode changes', async () => {
+  const first = await signedIn();
+  expect((await at('get', '/api/clients', first)).status).toBe(200);
+  await at('post', '/api/access/sign-out', first);
+  expect((await at('get', '/api/clients', first)).status).toBe(401);
+  const second = coach();
+  now += SIGNED_IN_MS - 1;
+  expect((await at('get', '/api/clients', second)).status).toBe(200);
+  now += 2;
+  expect((await at('get', '/api/clients', second)).status).toBe(401);
+  const third = coach();
+  const put = (body: object) => at('put', '/api/access/passcode', third).send(body);
+  expect((await put({ passcode: 'battery staple' })).status).toBe(403);
+  expect((await put({ passcode: 'short', now: 'correct horse' })).status).toBe(400);
+  const changed = await put({ passcode: 'battery staple', now: 'correct horse' });
+  expect(changed.status).toBe(204);
+  expect((await at('get', '/api/clients', third)).status).toBe(401);
+  expect((await at('get', '/api/clients', cookieIn(changed))).status).toBe(200);
+  await setPasscode(house.folder, 'correct horse');
+});
+
+test('the cookies are not for scripts and not for other sites', async () => {
+  const answer = await at('post', '/api/access/sign-in').send({ passcode: 'correct horse' });
+  expect(answer.get('Set-Cookie')![0]).toMatch(
+    /^drimbo-coach=[\w-]{43}; Max-Age=43200; Path=\/; .*HttpOnly; SameSite=Strict/,
+  );
+});
+
+test('wrong passcodes are slowed down after five; a right one after that waits too', async () => {
+  const tries = [];
+  for (let i = 0; i < 6; i += 1)
+    tries.push((await at('post', '/api/access/sign-in').send({ passcode: `guess ${i}` })).status);
+  expect(tries).toEqual([401, 401, 401, 401, 401, 429]);
+  expect((await at('post', '/api/access/sign-in').send({ passcode: 'correct horse' })).status).toBe(429);
+});
+
+test('the addresses of this machine serve, others do not, and writes come from the same address', async () => {
+  const from = (name: string) => request(app).get('/api/health').set('Host', name);
+  expect((await from('192.0.2.7:4310')).status).toBe(200);
+  expect((await from('192.0.2.8:4310')).status).toBe(421);
+  expect((await from('evil.example')).status).toBe(421);
+  const write = (origin: string) =>
+    request(app).post('/api/access/sign-out').set('Host', '192.0.2.7:4310').set('Origin', origin).send({});
+  expect((await write('http://192.0.2.7:4310')).status).toBe(204);
+  expect((await write('http://evil.example')).status).toBe(403);
+});
+
+test('a passcode is known by what is kept of it, and only that one', async () => {
+  expect(await isPasscode(house.folder, 'correct horse')).toBe(true);
+  expect(await isPasscode(house.folder, 'correct horse ')).toBe(false);
+  expect(readFileSync(join(house.folder, 'passcode.json'), 'utf8')).not.toContain('correct horse');
+  await expect(setPasscode(house.folder, 'short')).rejects.toThrow('at least 8');
+  expect(await isPasscode(house.folder, 'correct horse')).toBe(true);
+});

@@ -1,0 +1,19 @@
+import { networkInterfaces } from 'node:os';
+import QRCode from 'qrcode';
+
+/** The addresses by which other machines of the local network reach this one: IPv4, none that only it knows. */
+export const ownAddresses = (): string[] =>
+  Object.values(networkInterfaces()).flatMap((list) =>
+    (list ?? []).filter((a) => a.family === 'IPv4' && !a.internal).map((a) => a.address),
+  );
+
+/** Says by which addresses the local network gets in, the first as a code for a phone's camera. */
+export async function tellShared(port: number, say: (text: string) => void): Promise<void> {
+  const [first, ...others] = ownAddresses().map((address) => `http://${address}:${port}/`);
+  if (first === undefined) {
+    say('This machine is on no network; nobody else gets in.');
+    return;
+  }
+  say(`On this network, with the passcode: ${[first, ...others].join(', ')}`);
+  say(await QRCode.toString(first, { type: 'terminal', small: true }));
+}

@@ -1,0 +1,115 @@
+import { rateLimit } from 'express-rate-limit';
+import { Router } from 'express';
+import { z } from 'zod';
+import { CLIENT, COACH, cookieFor, tokenIn, type Access } from '../access/gate';
+import { hasPasscode, isPasscode, LEAST_LENGTH, setPasscode } from '../access/passcode';
+import { whoOf } from '../access/who';
+import { checked, Problem } from '../problem';
+import type { Store } from '../store';
+
+const QUARTER_MS = 15 * 60_000;
+/** Wrong passcodes from one address, and from all together, in a quarter of an hour. */
+const TRIES = 5;
+const TRIES_OF_ALL = 50;
+const DAY_MS = 86_400_000;
+
+const tooOften = (): never => {
+  throw new Problem(429, 'too-often', 'Too many wrong passcodes. Wait a quarter of an hour.');
+};
+const slowed = (limit: number, ofAll: boolean) =>
+  rateLimit({
+    windowMs: QUARTER_MS,
+    limit,
+    skipSuccessfulRequests: true,
+    legacyHeaders: false,
+    handler: tooOften,
+    ...(ofAll ? { keyGenerator: () => 'all' } : {}),
+  });
+
+const signingIn = z.object({ passcode: z.string().max(200) }).strict();
+const changing = z
+  .object({ passcode: z.string().min(LEAST_LENGTH).max(200), now: z.string().max(200).optional() })
+  .strict();
+const linking = z
+  .object({ sessionId: z.string().min(1).max(60), days: z.number().int().min(1).max(90) })
+  .strict();
+
+/** Who is signed in, signing in and out, the passcode, and the links of clients. */
+export function accessRoutes(access: Access, store: Store): Router {
+  const { folder, links, signIns } = access;
+  const router = Router();
+  router.get('/', (_request, response) => {
+    const who = whoOf(response);
+    response.json({
+      who: who?.is ?? null,
+      isShared: access.isShared,
+      ...(who?.is === 'client' ? { expiresAt: who.expiresAt, sessionId: who.sessionId } : {}),
+      ...(who?.is === 'coach' ? { addresses: access.addresses, hasPasscode: hasPasscode(folder) } : {}),
+    });
+  });
+  router.post('/sign-in', slowed(TRIES, false), slowed(TRIES_OF_ALL, true), async (request, response) => {
+    const { passcode } = checked(signingIn, request.body);
+    if (!(await isPasscode(folder, passcode)))
+      throw new Problem(401, 'passcode', 'This is not the passcode.');
+    response.cookie(COACH, signIns.add(), cookieFor());
+    response.json({ who: 'coach' });
+  });
+  router.post('/sign-out', (request, response) => {
+    const token = tokenIn(request, COACH);
+    if (token !== null) signIns.remove(token);
+    response.clearCookie(COACH, cookieFor()).clearCookie(CLIENT, cookieFor());
+    response.status(204).end();
+  });
+  /** A new passcode; where one is set it has to be given, and everybody signs in anew. */
+  router.put('/passcode', slowed(TRIES, false), async (request, response) => {
+    const { passcode, now } = checked(changing, request.body);
+    if (hasPasscode(folder) && !(await isPasscode(folder, now ?? '')))
+      throw new Problem(
+        403,
+        'passcode',
+        'The passcode that is set was not given; nothing was changed.',
+        'now',
+      );
+    await setPasscode(folder, passcode);
+    signIns.clear();
+    response.cookie(COACH, signIns.add(), cookieFor());
+    response.status(204).end();
+  });
+  router.get('/links', async (request, response) => {
+    const { client } = checked(z.object({ client: z.string().min(1).max(60) }).strict(), request.query);
+    response.json(await links.of(client));
+  });
+  router.post('/links', async (request, response) => {
+    const { sessionId, days } = checked(linking, request.body);
+    const session = await store.sessions.get(sessionId);
+    const { link, token } = await links.make(session.document.clientId, sessionId, days);
+    response.status(201).json({ link, path: `/join/${token}` });
+  });
+  router.delete('/links/:id', async (request, response) => {
+    await links.revoke(request.params.id);
+    response.status(204).end();
+  });
+  return router;
+}
+
+/** A client opens their link: the browser keeps it, and the session it leads to opens. */
+export function joinRoute({ links }: Access): Router {
+  const router = Router();
+  router.get(
+    '/:token',
+    rateLimit({ windowMs: 60_000, limit: 30, legacyHeaders: false, skipSuccessfulRequests: true }),
+    async (request, response) => {
+      const token = String(request.params.token);
+      const whose = await links.whose(token);
+      if (!whose) {
+        response.redirect(303, '/link-over');
+        return;
+      }
+      const left = Math.min(Date.parse(whose.expiresAt) - Date.now(), 90 * DAY_MS);
+      response.cookie(CLIENT, token, cookieFor(left));
+      response.setHeader('Cache-Control', 'no-store');
+      response.redirect(303, `/floor/${encodeURIComponent(whose.sessionId)}`);
+    },
+  );
+  return router;
+}
