@@ -153,3 +153,30 @@ test('a station is taken, then a shoulder complains: stop signs first, and what 
   ]);
   expect(document.done.swaps[0].from).toBe(planned);
 });
+
+test('fifteen minutes left: the rest is made to fit, what was done stays, and the coach sees it', async ({
+  page,
+}) => {
+  const id = await ownSession(page, 'bram-push', 'Short of time');
+  await page.goto(`/floor/${id}`);
+  await warmUp(page);
+  await asPlanned(page);
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'Short of time' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Short of time' });
+  await expect(dialog.getByRole('list', { name: 'What changes' })).toBeVisible();
+  await expectAxeClean(page, '[role="dialog"]');
+  await dialog.getByRole('textbox', { name: 'Minutes you have' }).fill('8');
+  await dialog.getByRole('textbox', { name: 'Minutes you have' }).blur();
+  await expect(dialog.getByText(/Then about [3-8] minutes|goes no shorter/)).toBeVisible();
+  const before = await page.getByText(/^1 of \d+ sets$/).textContent();
+  await dialog.getByRole('button', { name: 'Do it so' }).click();
+  await expect(page.getByText(/^1 of \d+ sets$/)).not.toHaveText(before!);
+  await expect(page.getByTestId('sync')).toHaveText('All sent');
+  const { document } = await (await page.request.get(`/api/sessions/${id}`)).json();
+  const sets = document.blocks.flatMap((b: { lines: { scheme: { sets: number } }[] }) =>
+    b.lines.map((l) => l.scheme.sets),
+  );
+  expect(sets.reduce((a: number, b: number) => a + b, 0)).toBeLessThan(7);
+  expect(await loggedIn(page, id)).toHaveLength(1);
+});

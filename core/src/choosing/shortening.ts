@@ -39,7 +39,14 @@ interface State {
   cuts: readonly Cut[];
 }
 
-const minutesOf = (m: Measured): number => m.timeline.totalS / 60;
+/** What is brought under the minutes, and by what. */
+export interface Shortening {
+  minutesOf: (m: Measured) => number;
+  cutsOf: (m: Measured) => readonly Cut[];
+}
+
+/** All of a session, by every cut there is. */
+const whole: Shortening = { minutesOf: (m) => m.timeline.totalS / 60, cutsOf };
 
 const begun = (session: Session, context: Context): State => {
   const measured = measure(session, context);
@@ -55,13 +62,17 @@ function further(from: State, cut: Cut): State {
  * Step by step what costs least of its worth for a minute saved; as short as it goes where that is not enough. A cut
  * that was dearer a step ago than the best now is not weighed again: what is cut already makes no cut cheaper.
  */
-function* stepByStep(first: State, minutes: number): Generator<void, State> {
+function* stepByStep(
+  first: State,
+  minutes: number,
+  { minutesOf, cutsOf: cuts }: Shortening,
+): Generator<void, State> {
   let now = first;
   const prices = new Map<string, number>();
   const priceOf = (cut: Cut): number => prices.get(cut.says) ?? -Infinity;
   while (minutesOf(now.measured) > minutes && now.cuts.length < MOST_STEPS) {
     let best: { then: State; price: number } | null = null;
-    for (const cut of cutsOf(now.measured).sort((a, b) => priceOf(a) - priceOf(b))) {
+    for (const cut of [...cuts(now.measured)].sort((a, b) => priceOf(a) - priceOf(b))) {
       if (best && priceOf(cut) >= best.price) break;
       const then = further(now, cut);
       const saved = minutesOf(now.measured) - minutesOf(then.measured);
@@ -80,7 +91,11 @@ function* stepByStep(first: State, minutes: number): Generator<void, State> {
  * Of all combinations of cuts the one that keeps most and fits; null where there are too many to weigh them all. A
  * cut never makes a session worth more, so what is not worth more than the best that fits needs no further cut.
  */
-function* bestOfAll(first: State, minutes: number): Generator<void, State | null> {
+function* bestOfAll(
+  first: State,
+  minutes: number,
+  { minutesOf, cutsOf: cuts }: Shortening,
+): Generator<void, State | null> {
   const seen = new Set<string>();
   const open: State[] = [first];
   let best: State | null = null;
@@ -91,7 +106,7 @@ function* bestOfAll(first: State, minutes: number): Generator<void, State | null
       best = now;
       continue;
     }
-    for (const cut of cutsOf(now.measured)) {
+    for (const cut of cuts(now.measured)) {
       const key = JSON.stringify(applyEdit(now.measured.session, cut.edit).blocks);
       if (seen.has(key)) continue;
       if (seen.size >= MOST_MEASURED) return null;
@@ -106,7 +121,7 @@ function* bestOfAll(first: State, minutes: number): Generator<void, State | null
 }
 
 /** The cuts one after the other, each with what it saves and costs where it stands. */
-function told(first: State, { cuts }: State): ToldCut[] {
+function told(first: State, { cuts }: State, { minutesOf }: Shortening): ToldCut[] {
   let now = first;
   return cuts.map((cut) => {
     const then = further(now, cut);
@@ -130,17 +145,29 @@ export function* fitting(
   context: Context,
   minutes: number,
 ): Generator<void, Fitted | null> {
-  const first = begun(session, context);
-  if (minutesOf(first.measured) <= minutes) return null;
-  const exact = first.measured.lines.length <= SMALL ? yield* bestOfAll(first, minutes) : null;
-  const last = exact ?? (yield* stepByStep(first, minutes));
-  if (last.cuts.length === 0) return null;
+  const fitted = yield* cutDown(session, context, minutes, whole);
+  if (!fitted) return null;
   const head: Edit = { do: 'head', patch: { minutes: Math.max(10, minutes) } };
+  return { ...fitted, edit: { do: 'all', edits: [fitted.edit, head] } };
+}
+
+/** The same for part of a session, or with other cuts. */
+export function* cutDown(
+  session: Session,
+  context: Context,
+  minutes: number,
+  how: Shortening,
+): Generator<void, Fitted | null> {
+  const first = begun(session, context);
+  if (how.minutesOf(first.measured) <= minutes) return null;
+  const exact = first.measured.lines.length <= SMALL ? yield* bestOfAll(first, minutes, how) : null;
+  const last = exact ?? (yield* stepByStep(first, minutes, how));
+  if (last.cuts.length === 0) return null;
   return {
-    edit: { do: 'all', edits: [...last.cuts.map((c) => c.edit), head] },
-    cuts: told(first, last),
-    minutes: minutesOf(last.measured),
-    fits: minutesOf(last.measured) <= minutes,
+    edit: { do: 'all', edits: last.cuts.map((c) => c.edit) },
+    cuts: told(first, last, how),
+    minutes: how.minutesOf(last.measured),
+    fits: how.minutesOf(last.measured) <= minutes,
     isExact: exact !== null,
   };
 }

@@ -6,8 +6,17 @@ import { durationWords } from '../units/time';
 
 /** One thing to do on the floor. */
 export type FloorStep =
-  | { is: 'warm-up'; id: string; name: string; dose: string; note: string; restS: number }
-  | { is: 'ramp'; id: string; line: MeasuredLine; ramp: RampSet; index: number; of: number; restS: number }
+  | { is: 'warm-up'; id: string; name: string; dose: string; note: string; workS: number; restS: number }
+  | {
+      is: 'ramp';
+      id: string;
+      line: MeasuredLine;
+      ramp: RampSet;
+      index: number;
+      of: number;
+      workS: number;
+      restS: number;
+    }
   | {
       is: 'set';
       id: string;
@@ -19,6 +28,8 @@ export type FloorStep =
       of: number;
       /** A further stage of a drop or a rest–pause follows at once. */
       stage: number;
+      /** Seconds it takes with all that belongs to it, and the rest after it. */
+      workS: number;
       restS: number;
     };
 
@@ -35,15 +46,34 @@ export function floorSteps({ session, lines, timeline }: Measured): FloorStep[] 
     if (last) last.restS += seconds;
   };
   const seen = new Set<string>();
+  /** What is neither rest nor a step is time of the step it comes before: plates, walking to a station. */
+  let since = 0;
   for (const e of timeline.events) {
-    if (e.kind === 'rest') rest(e.endS - e.startS);
+    if (e.kind === 'rest') {
+      rest(e.endS - e.startS);
+      since = e.endS;
+    }
     if (e.of === null) continue;
     const item = items.get(e.of);
     if (e.kind === 'warm-up' && item && !seen.has(item.id)) {
       seen.add(item.id);
       const name = movementOf(item.movement).variants[0]!.name;
-      steps.push({ is: 'warm-up', id: item.id, name, dose: warmupDose(item), note: item.note, restS: 0 });
+      steps.push({
+        is: 'warm-up',
+        id: item.id,
+        name,
+        dose: warmupDose(item),
+        note: item.note,
+        workS: 0,
+        restS: 0,
+      });
     }
+    const own = (): number => {
+      const took = e.endS - since;
+      since = e.endS;
+      return took;
+    };
+    if (e.kind === 'warm-up' && item) steps[steps.length - 1]!.workS += own();
     const line = byId.get(e.of);
     if (!line) continue;
     if (e.kind === 'ramp') {
@@ -55,6 +85,7 @@ export function floorSteps({ session, lines, timeline }: Measured): FloorStep[] 
         ramp,
         index: e.index,
         of: line.ramps.length,
+        workS: own(),
         restS: 0,
       });
     }
@@ -68,9 +99,17 @@ export function floorSteps({ session, lines, timeline }: Measured): FloorStep[] 
         set: target.set + 1,
         of: new Set(line.sets.map((s) => s.target.set)).size,
         stage: target.stage,
+        workS: own(),
         restS: 0,
       });
     }
   }
   return steps;
+}
+
+/** Minutes that the steps for which this holds take together; the rest after the last of them is nobody's. */
+export function minutesOfSteps(steps: readonly FloorStep[], isOpen: (step: FloorStep) => boolean): number {
+  const open = steps.filter(isOpen);
+  const all = open.reduce((s, { workS, restS }) => s + workS + restS, 0);
+  return Math.max(0, all - (open.at(-1)?.restS ?? 0)) / 60;
 }

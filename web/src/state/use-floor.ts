@@ -50,6 +50,8 @@ export interface Floor {
   tick: (id: string) => void;
   undo: (set: PerformedSet) => void;
   rested: () => void;
+  /** Changes what is left of the session. */
+  change: (edit: Edit) => void;
   swap: (edit: Edit, swap: Done['swaps'][number]) => void;
   finish: (done: Omit<Done, 'swaps'>) => Promise<void>;
 }
@@ -167,6 +169,10 @@ export function useFloor(id: string): Floor | Error | null {
   if (kept instanceof Error) return kept;
   if (!kept || !measured || !advice || !context) return null;
   const { where, put } = kept;
+  const change = (edit: Edit): void => {
+    kept.repack({ ...kept.pack, session: applyEdit(kept.pack.session, edit) });
+    void queue({ is: 'edit', sessionId: id, edit });
+  };
   const isDone = new Set(kept.sets.map((s) => `${s.lineId} ${s.setIndex}`));
   const through = (s: FloorStep): boolean =>
     s.is === 'set' ? isDone.has(`${s.line.id} ${s.setIndex}`) : where.ticked.includes(s.id);
@@ -212,10 +218,10 @@ export function useFloor(id: string): Floor | Error | null {
       }),
     undo: (set) => void undoSet(set),
     rested: () => put({ ...where, restFrom: null }),
+    change,
     swap: (edit, swapped) => {
-      kept.repack({ ...kept.pack, session: applyEdit(kept.pack.session, edit) });
+      change(edit);
       put({ ...where, swaps: [...where.swaps, swapped] });
-      void queue({ is: 'edit', sessionId: id, edit });
     },
     finish: (done) => finish({ ...done, swaps: where.swaps.slice(0, 40) }),
   };

@@ -11,6 +11,7 @@ import { Finish } from './finish';
 import { Big, Plain, Stage } from './look';
 import { Rest } from './rest';
 import { SetStep } from './set-step';
+import { ShortOfTime } from './short-of-time';
 import { Hurts, Taken } from './trouble';
 import { loadOf, syncWords } from './words';
 
@@ -101,7 +102,7 @@ function Step({ floor }: { floor: Floor }): ReactNode {
 
 function Run({ floor }: { floor: Floor }): ReactNode {
   useFloorScreen();
-  const [shows, setShows] = useState<'hurts' | 'taken' | 'finish' | 'over' | null>(null);
+  const [shows, setShows] = useState<'hurts' | 'taken' | 'time' | 'finish' | 'over' | null>(null);
   const isClient = useAccess().data?.who === 'client';
   const step = floor.steps[floor.at];
   useEffect(() => {
@@ -145,6 +146,7 @@ function Run({ floor }: { floor: Floor }): ReactNode {
                       { id: 'taken', words: 'Station taken', does: () => setShows('taken') },
                     ]
                   : []),
+                { id: 'time', words: 'Short of time', does: () => setShows('time') },
                 { id: 'finish', words: 'Finish now', does: () => setShows('finish') },
                 { id: 'light', words: 'Light screen', does: () => chooseTheme('light') },
                 { id: 'dark', words: 'Dark screen', does: () => chooseTheme('dark') },
@@ -164,6 +166,7 @@ function Run({ floor }: { floor: Floor }): ReactNode {
       {shows === 'taken' && step?.is === 'set' && (
         <Taken floor={floor} step={step} close={() => setShows(null)} />
       )}
+      {shows === 'time' && <ShortOfTime floor={floor} close={() => setShows(null)} />}
       {isEnd ? <Finish floor={floor} onDone={() => setShows('over')} /> : <Step floor={floor} />}
       <Undo floor={floor} />
     </Stage>
