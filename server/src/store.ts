@@ -1,7 +1,7 @@
 import type { Deleted, Unreadable } from '@drimbo/core/formats/lists';
 import type { School } from '@drimbo/core/schools/document';
 import { evidenceOf } from '@drimbo/core/log/performed-set';
-import type { LiftRecord } from '@drimbo/core/strength/evidence';
+import type { Logged } from '@drimbo/core/strength/evidence';
 import { daysAfter } from '@drimbo/core/units/dates';
 import { sql, type Kysely } from 'kysely';
 import type { Tables } from './database/tables';
@@ -109,7 +109,7 @@ export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
       return (await schools.list()).map(({ id, document }) => ({ ...document, id }));
     },
     /** A client's logged sets, the newest first. */
-    async logged(clientId: string, most = 400): Promise<LiftRecord[]> {
+    async logged(clientId: string, most = 400): Promise<Logged[]> {
       const rows = await db
         .selectFrom('performed_sets')
         .selectAll()

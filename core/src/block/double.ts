@@ -7,13 +7,15 @@ import { applyEdit } from '../session/edits';
 /** Loads of the lines of one session as double progression carries them from day to day. */
 export type Carried = Map<string, { movement: string; kg: number }>;
 
-/** True for a line whose sets share one load that nobody fixed. */
-const carries = (line: Line): boolean =>
-  line.loadKg === null &&
+/** True for a line whose sets share one load. */
+export const sharesOneLoad = (line: Line): boolean =>
   line.percentOf === undefined &&
   line.loads !== 'down' &&
   line.hung === undefined &&
   moduleOf(line.scheme).oneLoad;
+
+/** And nobody fixed it. */
+const carries = (line: Line): boolean => line.loadKg === null && sharesOneLoad(line);
 
 /** The session with the loads that were carried to it. */
 export function withCarried(session: Session, carried: Carried): Session {

@@ -7,7 +7,7 @@ import type { School, Severity } from '../schools/document';
 import type { Client } from '../session/client';
 import type { Session } from '../session/document';
 import type { Edit } from '../session/edits';
-import type { LiftRecord } from '../strength/evidence';
+import type { Logged } from '../strength/evidence';
 import type { TrainingBlock, TrainingDay, WeekRule } from './document';
 import type { PlacedDay } from './placing';
 
@@ -20,7 +20,7 @@ export interface BlockContext {
   sessions: Readonly<Record<string, Session>>;
   notebook?: Notebook;
   schools?: readonly School[];
-  logged: readonly LiftRecord[];
+  logged: readonly Logged[];
   todayIso: string;
 }
 

@@ -1,3 +1,4 @@
+import { limitsMet } from '../choosing/limits';
 import { sameJob, type Swap } from '../choosing/swaps';
 import type { Measured, MeasuredLine } from '../measure/model';
 import type { Rotation } from './document';
@@ -8,17 +9,23 @@ import type { MeasuredBlock } from './model';
 const TURN_DEG = 15;
 
 /** The nearest way of doing the same job otherwise: the bench by 15°, else another grip or implement. */
-function otherwise(m: MeasuredLine, { context }: Measured): Swap | null {
+export function otherwise(m: MeasuredLine, { context }: Measured): Swap | null {
   const deg = m.rig.benchDeg;
-  const angles = deg === undefined ? [] : sameJob(m, context, { other: 'angle', kindTo: null }, 6);
-  const turned = angles
+  const kind = (other: 'angle' | 'kit'): Swap[] =>
+    sameJob(m, context, { other, kindTo: null }, 6).filter((s) => keepsLimits(s, context));
+  const turned = (deg === undefined ? [] : kind('angle'))
     .map((swap) => ({ swap, by: Math.abs((swap.entry.rig.benchDeg ?? 0) - (deg ?? 0)) }))
     .filter(({ by }) => by > 0 && by <= TURN_DEG + 1)
     .sort((a, b) => Math.abs(a.by - TURN_DEG) - Math.abs(b.by - TURN_DEG))[0];
-  return turned?.swap ?? sameJob(m, context, { other: 'kit', kindTo: null }, 1)[0] ?? null;
+  return turned?.swap ?? kind('kit')[0] ?? null;
 }
 
-const says = (m: MeasuredLine, swap: Swap): string => {
+/** Meets none of the limits noted for the client: only such a movement is proposed unasked. */
+export const keepsLimits = ({ entry }: Swap, { client }: Measured['context']): boolean =>
+  limitsMet(entry.movement, entry.rig, client.limits).length === 0;
+
+/** A change of movement in words: "Incline press at 45° instead of 30°". */
+export const swapWords = (m: MeasuredLine, swap: Swap): string => {
   const { entry } = swap;
   const deg = entry.rig.benchDeg;
   const sameName = entry.movement.id === m.movement.id && deg !== undefined && deg !== m.rig.benchDeg;
@@ -64,7 +71,7 @@ export function proposedRotations(block: MeasuredBlock): Rotation[] {
         movement: entry.movement.id,
         ...(entry.own === undefined ? {} : { own: entry.own }),
         rig: entry.rig,
-        says: says(m, swap).slice(0, 160),
+        says: swapWords(m, swap).slice(0, 160),
       });
     }
   }

@@ -18,6 +18,7 @@ import { clamp } from '../units/numbers';
 import { candidatesFor } from './candidates';
 import { hardnessOf, hardnessWords } from './hard';
 import { cautionFor, limitsMet } from './limits';
+import { soFar } from './so-far';
 import { sameHardness, sameLineOfWork, sameRegions, sameReps, type Job } from './overlap';
 
 /** One reason for or against a candidate. */
@@ -56,6 +57,8 @@ const weights = {
   handling: 0.06,
   limits: 0.1,
   habit: 0.02,
+  comfort: 0.12,
+  felt: 0.08,
 } as const;
 
 /** Credit lists less alike than this (cosine) are another job. */
@@ -176,6 +179,14 @@ function judge(e: Entry, m: MeasuredLine, context: Context): Swap {
       done === 0 ? 'no set logged yet' : `${done} sets logged`,
     ),
   ];
+  // What nobody said counts neither way.
+  const { comfort, felt } = soFar(context.logged, e.movement.id);
+  if (comfort !== null)
+    parts.push(
+      part('Comfortable so far', weights.comfort, comfort / 10, `${comfort.toFixed(0)} of 10, as logged`),
+    );
+  if (felt !== null)
+    parts.push(part('Felt in the target', weights.felt, felt / 3, `${felt.toFixed(1)} of 3, as logged`));
   const whole = parts.reduce((t, p) => t + p.weight, 0);
   return { entry: e, parts, score: parts.reduce((t, p) => t + p.weight * p.value, 0) / whole };
 }

@@ -3,7 +3,7 @@ import type { Kit } from '../kit/kit';
 import type { PerformedSet } from '../log/performed-set';
 import type { Notebook } from '../movements/notebook';
 import type { School } from '../schools/document';
-import type { LiftRecord } from '../strength/evidence';
+import type { Logged } from '../strength/evidence';
 import type { Client } from '../session/client';
 import type { Session } from '../session/document';
 import type { Need } from '../session/needs';
@@ -109,7 +109,7 @@ export interface FloorFile {
   notebook: Notebook | null;
   /** The coach's own school the session is judged by; none for one that ships. */
   schools: School[];
-  logged: LiftRecord[];
+  logged: Logged[];
   sets: PerformedSet[];
 }
 

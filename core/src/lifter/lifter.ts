@@ -1,3 +1,6 @@
+import { limitsMet } from '../choosing/limits';
+import type { PerformedSet } from '../log/performed-set';
+import type { LimitId } from '../session/client';
 import { nearestLoad } from '../kit/fitting';
 import { choicesOf } from '../loads/prescribe';
 import type { Measured, MeasuredLine } from '../measure/model';
@@ -24,10 +27,12 @@ export interface Lifter {
   massKg: number;
   /** Movements this one is better or worse at than the bench says, as a factor. */
   talents?: Readonly<Record<string, number>>;
+  /** Days on which a joint complains: what is hard on it is weaker and uncomfortable. */
+  sore?: { limit: LimitId; from: string; to: string };
 }
 
 /** One set as it went. */
-export interface Lifted {
+export interface Lifted extends Pick<PerformedSet, 'technique' | 'felt' | 'comfort'> {
   lineId: string;
   setIndex: number;
   loadKg: number;
@@ -43,6 +48,11 @@ const FADES = 30;
 /** What a hard set takes off the form of the next days, and in how many days that is gone to a third. Own estimates. */
 const TOLL = 0.0008;
 const GONE_DAYS = 2.5;
+
+/** What a joint that complains takes off, and what it leaves of ten points of comfort. Own estimates. */
+const SORE = { form: 0.95, comfort: 3 };
+/** Comfort on a good day, and how it varies. */
+const COMFORT = { mean: 8, sd: 0.8 };
 
 /** What moves in a dip, beside the bench. Own estimate. */
 const DIP_PER_BENCH = 1.15;
@@ -64,11 +74,14 @@ const SHARES: Partial<Record<FamilyId, number>> = {
 /** A life under the bar: each day is lifted in turn, and every set leaves something behind for the next. */
 export class Life {
   private readonly chance: Chance;
+  /** Of what is said of a set: figures stay what they are whether anybody says something or not. */
+  private readonly mood: Chance;
   private toll = 0;
   private last: string;
 
   constructor(private readonly lifter: Lifter) {
     this.chance = new Chance(lifter.seed);
+    this.mood = new Chance(`${lifter.seed} said`);
     this.last = lifter.begins;
   }
 
@@ -97,6 +110,28 @@ export class Life {
     return talent * own * (max.basis === 'calibrate' ? (SHARES[movement.family] ?? 0.2) * benchKg : max.kg);
   }
 
+  private isSore(m: MeasuredLine, date: string): boolean {
+    const { sore } = this.lifter;
+    return (
+      sore !== undefined &&
+      date >= sore.from &&
+      date <= sore.to &&
+      limitsMet(m.movement, m.rig, [{ limit: sore.limit }]).length > 0
+    );
+  }
+
+  /** What is said of a movement after its last set. */
+  private said(m: MeasuredLine, date: string, left: number): Pick<Lifted, 'technique' | 'felt' | 'comfort'> {
+    const { mood } = this;
+    const comfort = (this.isSore(m, date) ? SORE.comfort : COMFORT.mean) + mood.normal(COMFORT.sd);
+    const feels = 1 + 2 * new Chance(`${this.lifter.seed} feels ${m.movement.id}`).next();
+    return {
+      technique: left < -0.5 ? 'broke' : left < 0.3 ? 'slipping' : 'clean',
+      felt: Math.max(0, Math.min(3, Math.round(feels + mood.normal(0.4)))),
+      comfort: Math.max(0, Math.min(10, Math.round(comfort))),
+    };
+  }
+
   /** Does a session on a day as it is measured for then; sets without a load find theirs. Days go forward only. */
   lift({ lines, context }: Measured, date: string): Lifted[] {
     const { lifter, chance } = this;
@@ -106,7 +141,7 @@ export class Life {
     const lifted: Lifted[] = [];
     for (const m of lines) {
       if (m.movement.prepares !== undefined) continue;
-      const hidden = this.hiddenMax(m.movement, m.rig, date) * form;
+      const hidden = this.hiddenMax(m.movement, m.rig, date) * form * (this.isSore(m, date) ? SORE.form : 1);
       const bodyKg = movedShare(m.movement, m.rig) * lifter.massKg;
       const found = foundLoad(m, hidden, bodyKg, context.kit);
       let steps = 0;
@@ -131,6 +166,9 @@ export class Life {
           reserve: Math.max(0, Math.min(10, left)),
           tired: Number(Math.min(0.6, set.loss).toFixed(3)),
           repS: repSeconds(m.line.tempo),
+          ...(setIndex === m.sets.length - 1
+            ? this.said(m, date, able - reps)
+            : { technique: null, felt: null, comfort: null }),
         });
         if (left - reserve >= TOO_EASY && reps >= range.hi) steps += 1;
         else if (reps < range.lo - 1) steps -= 1;

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { findMovement } from '../movements/catalogue';
 import { rigSchema } from '../movements/rig';
-import type { LiftRecord } from '../strength/evidence';
+import type { Logged } from '../strength/evidence';
 import { daySchema } from '../units/dates';
 
 const id = z.string().min(1).max(60);
@@ -46,7 +46,7 @@ export const performedSetSchema = z
 export type PerformedSet = z.infer<typeof performedSetSchema>;
 
 /** A performed set as evidence of what somebody can lift; null where no repetition came of it. */
-export const evidenceOf = (set: PerformedSet): LiftRecord | null =>
+export const evidenceOf = (set: PerformedSet): Logged | null =>
   set.reps === 0
     ? null
     : {
@@ -59,4 +59,7 @@ export const evidenceOf = (set: PerformedSet): LiftRecord | null =>
         kind: 'set',
         tired: set.tired,
         ...(set.repS === null ? {} : { repS: set.repS }),
+        ...(set.felt === null ? {} : { felt: set.felt }),
+        ...(set.comfort === null ? {} : { comfort: set.comfort }),
+        ...(set.technique === 'broke' ? { broke: true as const } : {}),
       };

@@ -9,12 +9,18 @@ import { dayReadings, maxOf, type MaxEstimate } from '../strength/max';
 import { maxTrend, type TrendPoint } from '../strength/trend';
 import { bodyOf, type Context } from './context';
 
-const evidenceOf = new WeakMap<Context['client'], WeakMap<readonly LiftRecord[], LiftRecord[]>>();
+const evidenceOf = new WeakMap<Context['client'], WeakMap<Context['logged'], LiftRecord[]>>();
+
+/** Tests and logged sets that tell of a max: a set whose form broke does not. */
 function allRecords(context: Context): LiftRecord[] {
   let byLog = evidenceOf.get(context.client);
   if (!byLog) evidenceOf.set(context.client, (byLog = new WeakMap()));
   let records = byLog.get(context.logged);
-  if (!records) byLog.set(context.logged, (records = [...context.client.tests, ...context.logged]));
+  if (!records)
+    byLog.set(
+      context.logged,
+      (records = [...context.client.tests, ...context.logged.filter((r) => r.broke !== true)]),
+    );
   return records;
 }
 

@@ -5,7 +5,7 @@ import type { Notebook } from '../movements/notebook';
 import type { Rig } from '../movements/rig';
 import type { School } from '../schools/document';
 import type { Client } from '../session/client';
-import type { LiftRecord } from '../strength/evidence';
+import type { Logged } from '../strength/evidence';
 import type { Ahead } from '../strength/level-slope';
 
 /** Everything a session is judged against. Nothing here is looked up: the caller passes it in. */
@@ -17,7 +17,7 @@ export interface Context {
   /** The coach's own schools; none when left out. */
   schools?: readonly School[];
   /** Logged sets of this client, beside the tests in the client document. */
-  logged: readonly LiftRecord[];
+  logged: readonly Logged[];
   /** The day it is, ISO date. */
   todayIso: string;
   /** Where the session lies ahead: how much of today's max there is then. Nothing when left out. */

@@ -1,3 +1,4 @@
+import { soFar } from '../choosing/so-far';
 import { limitsMet } from '../choosing/limits';
 import { missingFor } from '../kit/fitting';
 import type { Context } from '../measure/context';
@@ -185,6 +186,9 @@ export interface Variation {
   parts: string[];
 }
 
+/** Comfort of a movement nobody complains of, 0 to 10. Own estimate. */
+const USUAL = 7;
+
 /**
  * What may be done for two to four weeks in place of the bench press, or after it, for the place where it sticks: what
  * this gym has and no limit of the client speaks against, the best for what the client trains for first.
@@ -208,18 +212,21 @@ export function variationsFor(
           JSON.stringify(fullRig(entry.movement, r.rig)) === JSON.stringify(entry.rig),
       ).length;
       const fresh = 1 - Math.min(1, done / 40);
+      const { comfort } = soFar(logged, entry.movement.id);
       return [
         {
           entry,
           says: k.says,
           why: k.why,
-          score: 0.5 * k.near + 0.35 * (fits ? 1 : 0.3) + 0.15 * fresh,
+          score:
+            0.5 * k.near + 0.35 * (fits ? 1 : 0.3) + 0.15 * fresh + 0.2 * (((comfort ?? USUAL) - USUAL) / 10),
           parts: [
             k.near >= 0.8 ? 'near the lift itself' : 'another lift for the same job',
             k.brings === 'both'
               ? 'brings strength and size'
               : `brings ${k.brings}${fits ? '' : ', which is not what is wanted most'}`,
             done === 0 ? 'new' : `${done} sets of it logged`,
+            ...(comfort === null ? [] : [`${comfort.toFixed(0)} of 10 comfortable so far`]),
           ],
         },
       ];

@@ -20,3 +20,18 @@ export const liftRecordSchema = z
   .strict();
 
 export type LiftRecord = z.infer<typeof liftRecordSchema>;
+
+/** A logged set with how it went, where somebody said: it travels with the movement. */
+export const loggedSchema = liftRecordSchema
+  .extend({
+    /** In the target, 0 not at all to 3. */
+    felt: z.number().int().min(0).max(3),
+    /** 0 hurts to 10 comfortable. */
+    comfort: z.number().int().min(0).max(10),
+    /** Form went: it counts for volume and not for progress. */
+    broke: z.literal(true),
+  })
+  .partial({ felt: true, comfort: true, broke: true })
+  .strict();
+
+export type Logged = z.infer<typeof loggedSchema>;

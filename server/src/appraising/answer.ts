@@ -3,7 +3,7 @@ import { documentSchemas } from '@drimbo/core/formats/opening';
 import { makeReport } from '@drimbo/core/formats/report';
 import type { School } from '@drimbo/core/schools/document';
 import type { Session } from '@drimbo/core/session/document';
-import { liftRecordSchema } from '@drimbo/core/strength/evidence';
+import { loggedSchema } from '@drimbo/core/strength/evidence';
 import { daySchema } from '@drimbo/core/units/dates';
 import { z } from 'zod';
 import { checked, Problem, upToAYearAhead } from '../problem';
@@ -25,7 +25,7 @@ export const appraiseRequestSchema = z
       .max(60)
       .optional(),
     /** Logged sets for an inline client; a stored client brings its own. */
-    logged: z.array(liftRecordSchema).max(500).optional(),
+    logged: z.array(loggedSchema).max(500).optional(),
     today: daySchema.optional(),
   })
   .strict();
@@ -93,7 +93,7 @@ export function answerJob(job: AppraiseJob): string {
       body.logged ??
       (typeof body.client === 'object'
         ? once('[]', () => [])
-        : once(job.logged, (raw) => z.array(liftRecordSchema).parse(raw))),
+        : once(job.logged, (raw) => z.array(loggedSchema).parse(raw))),
     notebook:
       body.notebook ?? once(job.notebook, (raw) => checked(documentSchemas.notebook, raw, 'notebook')),
     schools:

@@ -1,7 +1,7 @@
 import type { LifeEvent, TrainingBlock } from '@drimbo/core/block/document';
 import { dayOf, emptyBlock, gently, weeksFor } from '@drimbo/core/block/starting';
 import type { Lifter } from '@drimbo/core/lifter/lifter';
-import type { Aim } from '@drimbo/core/session/client';
+import type { Aim, LimitId } from '@drimbo/core/session/client';
 import { daysAfter, weekdayOf } from '@drimbo/core/units/dates';
 
 type Kept = Omit<LifeEvent, 'id' | 'from' | 'to' | 'note'> & { at: number; long: number; note?: string };
@@ -18,7 +18,10 @@ interface ToldBlock {
   pattern: string[][];
   life?: Kept[];
   rises?: boolean;
-  lifter: Omit<Lifter, 'seed' | 'begins' | 'massKg'>;
+  lifter: Omit<Lifter, 'seed' | 'begins' | 'massKg' | 'sore'> & {
+    /** A joint that complains, so many days before today and so long. */
+    sore?: { limit: LimitId; before: number; long: number };
+  };
 }
 
 const WEEKS_BEHIND = 12;
@@ -85,7 +88,13 @@ const told: ToldBlock[] = [
     },
     pattern: [['pull'], ['push'], rest, ['legs'], rest, ['push'], rest],
     life: nights,
-    lifter: { benchKg: 56, gain: 0.004, form: 0.03, judging: 0.8 },
+    lifter: {
+      benchKg: 56,
+      gain: 0.004,
+      form: 0.03,
+      judging: 0.8,
+      sore: { limit: 'shoulder front', before: 9, long: 9 },
+    },
   },
   {
     id: 'tamsin-first',
@@ -153,12 +162,31 @@ export interface DemoBlock {
   lifter: Omit<Lifter, 'massKg'>;
 }
 
+/** The lifter with the day a joint began to complain, where one does. */
+const withDays = (
+  { sore, ...lifter }: ToldBlock['lifter'],
+  today: string,
+): Omit<Lifter, 'seed' | 'begins' | 'massKg'> => ({
+  ...lifter,
+  ...(sore && {
+    sore: {
+      limit: sore.limit,
+      from: daysAfter(today, -sore.before),
+      to: daysAfter(today, sore.long - sore.before),
+    },
+  }),
+});
+
 /** The blocks of the demo for the day it is made on: each began on a Monday so many weeks ago. */
 export function demoBlocks(today: string, weeksBehind = WEEKS_BEHIND): DemoBlock[] {
   const startsOn = daysAfter(today, -weekdayOf(today) - 7 * weeksBehind);
   return told.map((t) => ({
     id: t.id,
-    lifter: { ...t.lifter, seed: t.id, begins: startsOn },
+    lifter: {
+      ...withDays(t.lifter, today),
+      seed: t.id,
+      begins: startsOn,
+    },
     block: emptyBlock({
       title: t.title,
       clientId: t.client,

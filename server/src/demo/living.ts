@@ -81,6 +81,9 @@ export function lived({ id: blockId, block: told, lifter }: DemoBlock, world: Wo
         reserve: l.reserve,
         tired: l.tired,
         rep_s: l.repS,
+        technique: l.technique ?? '',
+        felt: l.felt ?? -1,
+        comfort: l.comfort ?? -1,
       });
     });
   }

@@ -3,7 +3,7 @@ import type { BlockBrief } from '@drimbo/core/formats/lists';
 import type { Client } from '@drimbo/core/session/client';
 import type { Session } from '@drimbo/core/session/document';
 import { applyEdit, type Edit } from '@drimbo/core/session/edits';
-import type { LiftRecord } from '@drimbo/core/strength/evidence';
+import type { Logged } from '@drimbo/core/strength/evidence';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ApiError } from './api';
@@ -16,7 +16,7 @@ export interface BlockFile {
   block: Stored<TrainingBlock>;
   client: Stored<Client>;
   sessions: Stored<Session>[];
-  logged: LiftRecord[];
+  logged: Logged[];
 }
 
 export const useBlocks = () =>

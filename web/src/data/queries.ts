@@ -12,7 +12,7 @@ import type { School, SchoolDocument } from '@drimbo/core/schools/document';
 import type { Client } from '@drimbo/core/session/client';
 import type { Session } from '@drimbo/core/session/document';
 import type { Need, SessionBrief } from '@drimbo/core/session/needs';
-import type { LiftRecord } from '@drimbo/core/strength/evidence';
+import type { Logged } from '@drimbo/core/strength/evidence';
 import { keepPreviousData, QueryClient, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { api } from './api';
@@ -30,7 +30,7 @@ export interface ClientFile extends Stored<Client> {
   needs: Need[];
   blocks: BlockBrief[];
   planned: PlannedDay[];
-  logged: LiftRecord[];
+  logged: Logged[];
 }
 
 export const queryClient = new QueryClient({

@@ -31,6 +31,7 @@ import { WarmUp } from './warm-up';
 const Browse = lazy(() => import('./browse').then((m) => ({ default: m.Browse })));
 const WeekStrip = lazy(() => import('../blocks/week-strip').then((m) => ({ default: m.WeekStrip })));
 const TextDialog = lazy(() => import('./text-dialog').then((m) => ({ default: m.TextDialog })));
+const FromLog = lazy(() => import('./from-log').then((m) => ({ default: m.FromLog })));
 const LinkDialog = lazy(() => import('./link-dialog').then((m) => ({ default: m.LinkDialog })));
 
 const Page = styled.div`
@@ -228,6 +229,11 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
           </SheetHead>
           <Fan dose={appraisal.dose} />
           <div style={{ borderTop: `1px solid ${ink.rule}` }} />
+          {opened.file.logged.length > 0 && session.status !== 'finished' && (
+            <Suspense fallback={null}>
+              <FromLog designer={designer} />
+            </Suspense>
+          )}
           <ReviewPane designer={designer} />
         </Pane>
       </Panes>

@@ -1,0 +1,136 @@
+import type { PerformedSet } from '@drimbo/core/log/performed-set';
+import { progress } from '@drimbo/core/log/progress';
+import { whatNext, type Proposal } from '@drimbo/core/log/what-next';
+import { measure } from '@drimbo/core/measure/measure';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo, useState, type ReactNode } from 'react';
+import { styled } from 'styled-components';
+import { api } from '../../data/api';
+import { ink, size } from '../../look/theme';
+import { Button } from '../../parts/button';
+import { Dialog, DialogFeet } from '../../parts/dialog';
+import type { Designer } from '../../state/use-designer';
+
+const Line = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  padding: 5px 12px;
+  border-bottom: 1px solid ${ink.rule};
+  font-size: ${size.small};
+  > :first-child {
+    flex: 1;
+    min-width: 0;
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+`;
+const List = styled.ul`
+  display: grid;
+  gap: 10px;
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 2px 12px;
+    align-items: start;
+    border-top: 1px solid ${ink.hush};
+    padding-top: 8px;
+  }
+  b {
+    font-weight: 650;
+  }
+  p {
+    color: ${ink.soft};
+    font-size: ${size.small};
+    grid-column: 1;
+  }
+`;
+
+/** The client's last sets, as the log has them. */
+const useSets = (clientId: string) =>
+  useQuery({
+    queryKey: ['sets of client', clientId],
+    queryFn: () => api.get<PerformedSet[]>(`/sets?client=${clientId}&size=500`),
+  });
+
+function Proposals({
+  proposals,
+  take,
+  close,
+}: {
+  proposals: readonly Proposal[];
+  take: (them: readonly Proposal[]) => void;
+  close: () => void;
+}): ReactNode {
+  const doable = proposals.filter((p) => p.edit !== null);
+  return (
+    <Dialog title="What the log says" isOpen onClose={close} widthPx={580}>
+      {() => (
+        <>
+          <p>Proposals for this session from what was done. Nothing changes until you take it.</p>
+          <List aria-label="Proposals">
+            {proposals.map((p) => (
+              <li key={p.id}>
+                <b>{p.says}</b>
+                {p.edit && (
+                  <Button small onPress={() => take([p])}>
+                    Take
+                  </Button>
+                )}
+                <p>{p.why}</p>
+              </li>
+            ))}
+          </List>
+          {proposals.length === 0 && <p role="status">All taken.</p>}
+          <DialogFeet>
+            {doable.length > 1 && (
+              <Button
+                kind="strong"
+                onPress={() => {
+                  take(doable);
+                  close();
+                }}
+              >
+                Take all {doable.length}
+              </Button>
+            )}
+            <Button onPress={close}>Close</Button>
+          </DialogFeet>
+        </>
+      )}
+    </Dialog>
+  );
+}
+
+/** What comes next for a client with a log: how much it proposes, and the list of it. */
+export function FromLog({ designer }: { designer: Designer }): ReactNode {
+  const { session, context } = designer;
+  const { data: sets } = useSets(session.clientId);
+  const [isOpen, setOpen] = useState(false);
+  const lifts = useMemo(() => progress(context), [context]);
+  const proposals = useMemo(
+    () => (sets && sets.length > 0 ? whatNext(measure(session, context), sets, lifts) : []),
+    [sets, session, context, lifts],
+  );
+  if (proposals.length === 0 && !isOpen) return null;
+  const take = (them: readonly Proposal[]): void => {
+    const edits = them.flatMap((p) => p.edit ?? []);
+    const [first] = them;
+    designer.edit(
+      edits.length === 1 ? edits[0]! : { do: 'all', edits },
+      them.length === 1 ? first!.says : 'what the log says',
+    );
+  };
+  return (
+    <>
+      <Line>
+        <span>From the log: {proposals[0]?.says ?? 'all taken'}</span>
+        <Button small onPress={() => setOpen(true)}>
+          {proposals.length === 1 ? '1 proposal' : `${proposals.length} proposals`}
+        </Button>
+      </Line>
+      {isOpen && <Proposals proposals={proposals} take={take} close={() => setOpen(false)} />}
+    </>
+  );
+}
