@@ -39,6 +39,8 @@ const STUCK_SESSIONS = 4;
 const STUCK_DAYS = 21;
 /** Lifts with fewer days have no trend to show. */
 const LEAST_DAYS = 3;
+/** Looking back the log speaks for itself: a slope it begins with is hardly held to, a week. Own estimate. */
+const OPEN = 0.02;
 /** Looked back, days. */
 const SPAN = 190;
 
@@ -91,7 +93,8 @@ export function progress(context: Context): LiftProgress[] {
       const movement = movementOf(id);
       const readings = clientReadings(movement, rig, context).filter((r) => r.date >= since);
       if (readings.length < LEAST_DAYS) return [];
-      const states = smoothed(readings, expectedSlope[context.client.trainingAge]);
+      const { slope: expected } = expectedSlope[context.client.trainingAge];
+      const states = smoothed(readings, { slope: expected, spread: OPEN });
       const points = states.map((s, i): LiftPoint => {
         const sd = EIGHTY * Math.sqrt(s.vLevel);
         return {

@@ -3,6 +3,7 @@ import { Router } from 'express';
 import { z } from 'zod';
 import type { Tasks } from '../house/tasks';
 import { blockBriefs, plannedFor } from '../block-lists';
+import { lookingBack } from '../looking-back';
 import { briefsOf, clientsAsked, clientsPage, namesOf } from '../lists';
 import { checked, Problem } from '../problem';
 import type { Store } from '../store';
@@ -11,6 +12,7 @@ import { documentRoutes } from './documents';
 /** Clients, the roster with what each needs, and a client's sessions and logged sets. */
 export function clientRoutes(store: Store, today: () => string, tasks?: Tasks): Router {
   const router = Router();
+  const fromLog = lookingBack(store, today);
   router.get('/', async (request, response) => {
     response.json(await clientsPage(store.db, store.clients, checked(clientsAsked, request.query), today()));
   });
@@ -25,6 +27,10 @@ export function clientRoutes(store: Store, today: () => string, tasks?: Tasks): 
     const planned = await plannedFor(store.db, client.id, today());
     const needs = needsOf(client.document, briefs, today());
     response.json({ ...client, sessions: briefs, blocks, planned, logged, needs });
+  });
+  /** What the log of a client asks of the coach. */
+  router.get('/:id/from-log', async (request, response) => {
+    response.json(await fromLog(request.params.id));
   });
   /** Takes a client away for good; the name says that this one is meant. */
   router.post('/:id/erase', async (request, response) => {

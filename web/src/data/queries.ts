@@ -54,6 +54,14 @@ function usePages<T>(key: string, path: string, search: string, sort: string, al
 export const useClients = (search = '', sort = 'name') =>
   usePages<ClientBrief | Unreadable>('roster', '/clients', search, sort);
 
+/** What a client's log asks of the coach: worked out a row at a time, when one is seen. */
+export const useNeedsFromLog = (id: string) =>
+  useQuery({
+    queryKey: ['needs from log', id],
+    queryFn: () => api.get<Need[]>(`/clients/${id}/from-log`),
+    staleTime: 60_000,
+  });
+
 export const useSessions = (search = '', sort = 'state', status: Session['status'] | null = null) =>
   usePages<SessionListed | Unreadable>(
     'sessions',

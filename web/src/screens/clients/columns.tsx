@@ -1,3 +1,4 @@
+import { useNeedsFromLog } from '../../data/queries';
 import { regions } from '@drimbo/core/anatomy/regions';
 import type { ClientBrief, Unreadable } from '@drimbo/core/formats/lists';
 import { format, parseISO } from 'date-fns';
@@ -56,11 +57,13 @@ function Today({ row: { due } }: { row: ClientBrief }): ReactNode {
 }
 
 function Needs({ row }: { row: ClientBrief }): ReactNode {
-  if (row.needs.length === 0)
+  const fromLog = useNeedsFromLog(row.id).data ?? [];
+  const all = [...row.needs, ...fromLog].sort((a, b) => Number(b.loud) - Number(a.loud));
+  if (all.length === 0)
     return <span style={{ color: ink.soft }}>Nothing: the next session is with the client</span>;
-  return row.needs.map((n) => (
+  return all.map((n) => (
     <div key={n.says} style={{ fontWeight: n.loud ? 620 : 420, color: n.loud ? ink.ink : ink.soft }}>
-      {n.says}
+      {fromLog.includes(n) ? <Link to={`/clients/${row.id}/progress`}>{n.says}</Link> : n.says}
     </div>
   ));
 }

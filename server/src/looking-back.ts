@@ -1,0 +1,34 @@
+import { needsFromLog } from '@drimbo/core/log/needs';
+import type { Need } from '@drimbo/core/session/needs';
+import type { Store } from './store';
+
+/** So many clients are remembered. */
+const MOST = 2000;
+
+/** What the logs of clients ask of the coach, worked out once for each state of a log. */
+export function lookingBack(store: Store, today: () => string): (clientId: string) => Promise<Need[]> {
+  const known = new Map<string, { of: string; needs: Need[] }>();
+  return async (clientId) => {
+    const client = await store.clients.get(clientId);
+    const last = await store.db
+      .selectFrom('performed_sets')
+      .select(({ fn }) => [fn.countAll<number>().as('n'), fn.max('done_on').as('day')])
+      .where('client_id', '=', clientId)
+      .executeTakeFirstOrThrow();
+    const of = `${client.revision} ${last.n} ${last.day} ${today()}`;
+    const found = known.get(clientId);
+    if (found?.of === of) return found.needs;
+    const kit = last.n > 0 ? await store.kits.find(client.document.kitId) : null;
+    const needs = kit
+      ? needsFromLog({
+          client: client.document,
+          kit: kit.document,
+          logged: await store.logged(clientId),
+          todayIso: today(),
+        })
+      : [];
+    if (known.size >= MOST) known.clear();
+    known.set(clientId, { of, needs });
+    return needs;
+  };
+}
