@@ -73,6 +73,9 @@ export const sampleClient: Client = {
   aside: [],
   formula: 'median',
   deletedTests: [],
+  body: [],
+  ratings: [],
+  notes: [],
   tests: [
     {
       movement: 'barbell-press',

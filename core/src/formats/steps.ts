@@ -70,6 +70,8 @@ export const steps = {
       health: isRaw(health) ? answeredOneByOne(health) : health,
       aside: [],
     }),
+    // 5: bodyweight and girths, ratings and notes by date. There were none.
+    (document) => ({ ...document, body: [], ratings: [], notes: [] }),
   ],
   kit: [
     // 2: a block for the chest and raised handles can be there or not. Both were taken to be there.

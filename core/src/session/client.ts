@@ -3,6 +3,7 @@ import { regionIds } from '../anatomy/regions';
 import { clientCuesSchema } from '../movements/notebook';
 import { liftRecordSchema } from '../strength/evidence';
 import { daySchema } from '../units/dates';
+import { bodyEntrySchema, coachNoteSchema, ratingSchema } from './body-log';
 import { healthSchema } from './health';
 
 export const limitIds = [
@@ -27,7 +28,7 @@ export const asideSchema = z
 export type Aside = z.infer<typeof asideSchema>;
 
 /** The newest version of the client document. */
-export const clientVersion = 4;
+export const clientVersion = 5;
 
 /** What the planner knows about a client. */
 export const clientSchema = z
@@ -59,6 +60,12 @@ export const clientSchema = z
     tests: z.array(liftRecordSchema).max(200),
     /** Tests that were deleted and can still be brought back, the last first. */
     deletedTests: z.array(z.object({ on: daySchema, test: liftRecordSchema }).strict()).max(200),
+    /** Bodyweight and girths by date. */
+    body: z.array(bodyEntrySchema).max(2000),
+    /** How far each region is, by the coach's eye. */
+    ratings: z.array(ratingSchema).max(2000),
+    /** What the coach wrote down, by date. */
+    notes: z.array(coachNoteSchema).max(500),
     /** Cues in the words that work for this client, by name of the catalogue. */
     cues: clientCuesSchema.optional(),
   })

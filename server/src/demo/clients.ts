@@ -27,6 +27,9 @@ const client = (facts: Facts): Client => ({
   formula: 'median',
   tests: [],
   deletedTests: [],
+  body: [],
+  ratings: [],
+  notes: [],
   ...facts,
 });
 
@@ -57,6 +60,24 @@ export const demoClients = (before: DayBefore): Record<string, Client> => ({
     goal: 'Stage, size',
     competes: 'stage',
     lagging: ['pecUpper', 'deltSide'],
+    body: [
+      ...[67.4, 67.1, 66.9, 66.4, 66.2, 66].map((value, i): Client['body'][number] => ({
+        on: before(75 - 15 * i),
+        what: 'bodyweight',
+        value,
+      })),
+      { on: before(75), what: 'chest', value: 94.5 },
+      { on: before(75), what: 'upper arm', value: 32 },
+      { on: before(5), what: 'chest', value: 95 },
+      { on: before(5), what: 'upper arm', value: 32.4 },
+    ].sort((a, b) => a.on.localeCompare(b.on)) as Client['body'],
+    ratings: [
+      { on: before(70), region: 'pecUpper', rating: 2 },
+      { on: before(70), region: 'deltSide', rating: 2 },
+      { on: before(8), region: 'pecUpper', rating: 3 },
+      { on: before(8), region: 'deltRear', rating: 2 },
+    ],
+    notes: [{ on: before(8), text: 'Stage view: the upper chest has come, rear delts next.' }],
     minutes: 75,
     daysAWeek: 6,
     likes: 'Dumbbells; feels the chest on low cables',

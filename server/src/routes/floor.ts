@@ -21,7 +21,14 @@ const changing = z
   .strict();
 
 /** A client's facts without what the coach wrote for himself. */
-const onThePhone = (client: Client): Client => ({ ...client, about: '', likes: '', deletedTests: [] });
+const onThePhone = (client: Client): Client => ({
+  ...client,
+  about: '',
+  likes: '',
+  deletedTests: [],
+  ratings: [],
+  notes: [],
+});
 
 /** A session on the gym floor, for the coach and for the client whose it is. */
 export function floorRoutes(store: Store, today: () => string): Router {

@@ -4,6 +4,7 @@ import { proposedRotations } from '@drimbo/core/block/rotating';
 import type { Rotation, TrainingBlock } from '@drimbo/core/block/document';
 import type { BlockContext, BlockFinding } from '@drimbo/core/block/model';
 import { blockRemedies } from '@drimbo/core/block/remedies';
+import { weeksDone, type WeekDone } from '@drimbo/core/log/weeks-done';
 import type { Session } from '@drimbo/core/session/document';
 import { expose } from 'comlink';
 
@@ -41,6 +42,10 @@ const blocks = {
       await new Promise((resolve) => setTimeout(resolve));
       if (turn !== mine) return null;
     }
+  },
+  /** What was planned and what was done, week by week up to today. */
+  weeksDone(block: TrainingBlock, sessions: Sessions): WeekDone[] {
+    return weeksDone(block, withSessions(sessions));
   },
   rotations(block: TrainingBlock, sessions: Sessions): Rotation[] {
     return proposedRotations(measureBlock(block, withSessions(sessions)));

@@ -1,7 +1,5 @@
-import { groupCredit, groupIds, groupNames, type GroupId } from '../../anatomy/regions';
-import { creditsOf } from '../../mechanics/credits';
-import { findMovement } from '../../movements/catalogue';
-import { isHard } from '../../dose/dose';
+import { groupIds, groupNames, type GroupId } from '../../anatomy/regions';
+import { loggedGroups } from '../../dose/logged';
 import { daysAfter } from '../../units/dates';
 import { isOrdinary, isUsual, onlyBlock } from '../asking';
 import { setsText } from '../words';
@@ -12,19 +10,8 @@ const MOST = 1.5;
 const LEAST = 4;
 
 /** Hard sets by group in the seven days before the block, from the log; null without any. */
-function before({ block, context, school }: MeasuredBlock): Record<GroupId, number> | null {
-  const from = daysAfter(block.startsOn, -7);
-  const sets = context.logged.filter((r) => r.date >= from && r.date < block.startsOn);
-  if (sets.length === 0) return null;
-  const done = Object.fromEntries(groupIds.map((g) => [g, 0])) as Record<GroupId, number>;
-  for (const { movement, rig, reserve } of sets) {
-    const found = findMovement(movement);
-    if (!found || !isHard(reserve, school.counting.hardReserve)) continue;
-    const credits = creditsOf(found, rig);
-    for (const g of groupIds) done[g] += groupCredit(credits, g);
-  }
-  return done;
-}
+const before = ({ block, context, school }: MeasuredBlock): Record<GroupId, number> | null =>
+  loggedGroups(context.logged, daysAfter(block.startsOn, -7), daysAfter(block.startsOn, -1), school);
 
 /** The last week that was no lighter one: what a rise is measured by. */
 function weekBefore(block: MeasuredBlock, week: MeasuredWeek): Record<GroupId, number> | null {

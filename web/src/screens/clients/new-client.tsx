@@ -56,6 +56,9 @@ const clientFrom = (facts: z.output<typeof schema>, kitId: string): Client => ({
   formula: 'median',
   tests: [],
   deletedTests: [],
+  body: [],
+  ratings: [],
+  notes: [],
 });
 
 /** Adds a client from the few facts nothing can be computed without. */

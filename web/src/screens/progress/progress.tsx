@@ -13,6 +13,10 @@ import { ink, size } from '../../look/theme';
 import { Blank } from '../../parts/blank';
 import { Sheet, SheetHead, Title } from '../../parts/sheet';
 import type { Kit } from '@drimbo/core/kit/kit';
+import { BodyLog } from './body';
+import { Notes } from './notes';
+import { Ratings } from './ratings';
+import { Weeks } from './weeks';
 import { ClientPage, NoGym } from '../shared/client-page';
 
 const Page = styled.div`
@@ -134,6 +138,12 @@ function Told({ file, kit }: { file: ClientFile; kit: Kit }): ReactNode {
           Maxes are a model’s estimate from what was logged; the band is where four in five would lie.
         </span>
       </header>
+      <Weeks file={file} />
+      <div className="lifts" style={{ margin: '10px 0' }}>
+        <BodyLog id={file.id} client={client} />
+        <Ratings id={file.id} client={client} />
+        <Notes id={file.id} client={client} />
+      </div>
       {lifts.length === 0 ? (
         <Blank title="Nothing to look back on yet">
           <p>

@@ -1,0 +1,25 @@
+import { groupCredit, groupIds, type GroupId } from '../anatomy/regions';
+import { creditsOf } from '../mechanics/credits';
+import { findMovement } from '../movements/catalogue';
+import type { School } from '../schools/document';
+import type { Logged } from '../strength/evidence';
+import { isHard } from './dose';
+
+/** Fractional hard sets by group that were logged from one day to another, both included; null where none was. */
+export function loggedGroups(
+  logged: readonly Logged[],
+  from: string,
+  to: string,
+  { counting }: Pick<School, 'counting'>,
+): Record<GroupId, number> | null {
+  const sets = logged.filter((r) => r.date >= from && r.date <= to);
+  if (sets.length === 0) return null;
+  const done = Object.fromEntries(groupIds.map((g) => [g, 0])) as Record<GroupId, number>;
+  for (const { movement, rig, reserve } of sets) {
+    const found = findMovement(movement);
+    if (!found || !isHard(reserve, counting.hardReserve)) continue;
+    const credits = creditsOf(found, rig);
+    for (const g of groupIds) done[g] += groupCredit(credits, g);
+  }
+  return done;
+}
