@@ -1,5 +1,5 @@
 import { expect, test } from '../house';
-import { expectAxeClean } from '../desk';
+import { expectAxeClean, lineNames } from '../desk';
 
 /** Seconds and heights of one press that is slowest at a share of its way: known beforehand. */
 function trace(sticksAt: number): string {
@@ -52,4 +52,14 @@ test('a stuck bench is found in the log, where it sticks is seen in a trace, and
   await expect(page.getByText(/none of it is physical therapy/)).toBeVisible();
   await page.setViewportSize({ width: 360, height: 740 });
   await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
+
+  // One key takes the first way into the next session, after the bench.
+  await page.setViewportSize({ width: 1280, height: 800 });
+  const way = page.getByRole('list', { name: 'What may help' }).getByRole('listitem').first();
+  const name = (await way.getByRole('link').textContent())!;
+  await page.keyboard.press('1');
+  await expect(page.getByLabel('Title of the session')).toBeVisible();
+  await expect
+    .poll(async () => (await lineNames(page)).slice(0, 2))
+    .toEqual(['Barbell bench press', expect.stringContaining(name.split(' ')[0]!)]);
 });

@@ -17,6 +17,21 @@ test('what was done is typed from paper, read back beside the plan, and makes th
   await text.fill('neutral db press 24 9 8 8 leave 1\nfly 10x14 10x12');
   await expect(dialog.getByRole('row', { name: /^Neutral/ })).toContainText('24 kg × 9, 8, 8, 1 left');
   await expectAxeClean(page, '[role="dialog"]');
+
+  // The same from a table: one that is none changes nothing and says why.
+  const give = async (csv: string): Promise<void> => {
+    const chosen = page.waitForEvent('filechooser');
+    await dialog.getByRole('button', { name: 'Read a CSV' }).click();
+    await (await chosen).setFiles({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  };
+  const typed = await text.inputValue();
+  await give('movement,reps\nFly,12\n');
+  await expect(dialog.getByRole('alert')).toContainText('log.csv: The heading has no column for load');
+  await expect(text).toHaveValue(typed);
+  await give(
+    'Movement,Load (kg),Reps,RIR\nneutral db press,24,9,\nneutral db press,24,8,\nneutral db press,24,8,1\nfly,10,14,\nfly,10,12,\n',
+  );
+  await expect(dialog.getByRole('row', { name: /^Neutral/ })).toContainText('24 kg × 9, 8, 8, 1 left');
   await choose(dialog, 'Ready, 1 to 5', '3');
   await dialog.getByRole('button', { name: 'Log 5 sets' }).click();
   await expect(dialog).toHaveCount(0);

@@ -1,8 +1,10 @@
 import type { PerformedSet } from '@drimbo/core/log/performed-set';
+import { logFromTable } from '@drimbo/core/log/csv-log';
 import { plannedLog, readLog } from '@drimbo/core/log/typed-log';
 import { schemeText } from '@drimbo/core/session/schemes';
 import { repSeconds } from '@drimbo/core/session/effort';
 import { massText } from '@drimbo/core/units/mass';
+import Papa from 'papaparse';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
@@ -14,6 +16,7 @@ import { nothingSaid } from '../../data/said';
 import { ink, size } from '../../look/theme';
 import { Button } from '../../parts/button';
 import { DateField } from '../../parts/date-field';
+import { FileChoice } from '../../parts/file-choice';
 import { Dialog, DialogFeet } from '../../parts/dialog';
 import { NumberField } from '../../parts/number-field';
 import { Select } from '../../parts/select';
@@ -126,6 +129,13 @@ export function LogDialog({
   const [ready, setReady] = useState<string | null>(null);
   const [wrong, setWrong] = useState('');
   const read = readLog(text, appraisal.lines, unit);
+  /** The sets of a file stand in the field as if they had been typed. */
+  const takeTable = async (file: File): Promise<void> => {
+    const { data } = Papa.parse<string[]>((await file.text()).slice(0, 200_000), { skipEmptyLines: true });
+    const found = logFromTable(data);
+    setWrong('wrong' in found ? `${file.name}: ${found.wrong}` : '');
+    if ('text' in found) setText(found.text);
+  };
   const keep = async (): Promise<void> => {
     const lines = new Map(appraisal.lines.map((m) => [m.id, m]));
     const sets = read.sets.map((s): PerformedSet => {
@@ -191,6 +201,9 @@ export function LogDialog({
                 rows={8}
                 onChange={setText}
               />
+              <FileChoice accept=".csv,text/csv,.txt" onFile={(file) => void takeTable(file)}>
+                Read a CSV
+              </FileChoice>
               {read.unread.map((u) => (
                 <p key={u.text} role="alert">
                   “{u.text}”: {u.why}.

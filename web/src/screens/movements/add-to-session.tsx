@@ -1,15 +1,9 @@
 import type { Entry } from '@drimbo/core/movements/model';
 import type { Rig } from '@drimbo/core/movements/rig';
-import { schoolOf } from '@drimbo/core/schools/schools';
-import { startingLine } from '@drimbo/core/schools/starting-line';
-import type { Session } from '@drimbo/core/session/document';
-import { applyEdit } from '@drimbo/core/session/edits';
-import { singleBlock } from '@drimbo/core/session/starting';
 import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
-import { api } from '../../data/api';
-import { listsAnew } from '../../data/house';
-import { newId, useSessions, type Stored } from '../../data/queries';
+import { addToSession } from '../../data/add-line';
+import { useSessions } from '../../data/queries';
 import { Button } from '../../parts/button';
 import { ComboBox } from '../../parts/combo-box';
 import { Dialog, DialogFeet } from '../../parts/dialog';
@@ -21,14 +15,7 @@ function Choosing({ entry, rig, close }: { entry: Entry; rig: Rig; close: () => 
   const [wrong, setWrong] = useState('');
   const id = chosen ?? drafts[0]?.id ?? null;
   const add = async (session: string): Promise<void> => {
-    const { document, revision } = await api.get<Stored<Session>>(`/sessions/${session}`);
-    const line = { ...startingLine(entry, schoolOf(document.school), newId('line')), rig };
-    const block = singleBlock(newId('block'), line);
-    await api.put(`/sessions/${session}`, {
-      revision,
-      document: applyEdit(document, { do: 'add block', at: document.blocks.length, block }),
-    });
-    await listsAnew();
+    await addToSession(session, entry, rig);
     void go(`/sessions/${session}`);
   };
   return (

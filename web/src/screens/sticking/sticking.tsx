@@ -25,6 +25,7 @@ import { RadioGroup } from '../../parts/radio-group';
 import { Sheet, SheetHead, Title } from '../../parts/sheet';
 import { ClientPage, NoGym } from '../shared/client-page';
 import { wayOf } from './way';
+import { Ways } from './ways';
 
 const Body = styled.div`
   padding: 0 12px 12px;
@@ -215,14 +216,7 @@ function Desk({ file, kit }: { file: ClientFile; kit: Kit }): ReactNode {
             <span>for two to four weeks, in place of the bench or after it</span>
           </SheetHead>
           <Body>
-            <ol>
-              {ways.map((v) => (
-                <li key={v.says}>
-                  <Link to={`/movements/${v.entry.id}?client=${file.id}`}>{v.says}</Link>: {v.why}.{' '}
-                  <span className="soft">{v.parts.join(', ')}</span>
-                </li>
-              ))}
-            </ol>
+            <Ways file={file} ways={ways} />
             {ways.length === 0 && <p>Nothing this gym has and the client’s limits allow.</p>}
             <p className="soft">
               They do the same job: where one hurts, take another. None is without risk, and none of it is

@@ -1,0 +1,87 @@
+import { inOrder } from '@drimbo/core/session/needs';
+import type { Session } from '@drimbo/core/session/document';
+import type { Variation } from '@drimbo/core/sticking/variations';
+import { useQueries } from '@tanstack/react-query';
+import { useEffect, useRef, type ReactNode } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { addToSession } from '../../data/add-line';
+import { api } from '../../data/api';
+import type { ClientFile, Stored } from '../../data/queries';
+import { Button } from '../../parts/button';
+import { tell } from '../../parts/toast';
+import { isTyping } from '../designer/keys';
+
+/** The movement they help, after which they stand. */
+const BENCH = 'barbell-press';
+
+/** So many sessions are looked into. */
+const MOST = 8;
+
+/** The client's next session that has a movement; the next of all where none has it, nothing before that is known. */
+function useNextWith(file: ClientFile, movement: string): { id: string; title: string } | null {
+  const open = inOrder(file.sessions)
+    .filter((s) => s.status !== 'finished')
+    .slice(0, MOST);
+  const sessions = useQueries({
+    queries: open.map(({ id }) => ({
+      queryKey: ['session looked into', id],
+      queryFn: () => api.get<Stored<Session>>(`/sessions/${id}`),
+    })),
+  });
+  if (sessions.some((s) => s.isPending)) return null;
+  const has = sessions.findIndex((s) =>
+    s.data?.document.blocks.some((b) => b.lines.some((l) => l.movement === movement)),
+  );
+  return open[Math.max(0, has)] ?? null;
+}
+
+/** Variations, the most helpful first; a press or its figure puts one into the client's next session and opens that. */
+export function Ways({ file, ways }: { file: ClientFile; ways: readonly Variation[] }): ReactNode {
+  const go = useNavigate();
+  const next = useNextWith(file, BENCH);
+  const open = ({ entry }: Variation): void => {
+    if (!next) return;
+    addToSession(next.id, entry, entry.rig, BENCH).then(
+      () => void go(`/sessions/${next.id}`),
+      (error: Error) => tell(`Not added: ${error.message}`),
+    );
+  };
+  const openNow = useRef(open);
+  useEffect(() => {
+    openNow.current = open;
+  });
+  useEffect(() => {
+    const keys = (e: KeyboardEvent): void => {
+      const way = /^[1-9]$/.test(e.key) ? ways[Number(e.key) - 1] : undefined;
+      if (!way || e.ctrlKey || e.metaKey || e.altKey || isTyping(e.target)) return;
+      e.preventDefault();
+      openNow.current(way);
+    };
+    window.addEventListener('keydown', keys);
+    return () => window.removeEventListener('keydown', keys);
+  }, [ways]);
+  return (
+    <>
+      <ol aria-label="What may help">
+        {ways.map((v, i) => (
+          <li key={v.says}>
+            <Link to={`/movements/${v.entry.id}?client=${file.id}`}>{v.says}</Link>: {v.why}.{' '}
+            <span className="soft">{v.parts.join(', ')}</span>
+            {next && (
+              <div>
+                <Button small aria-label={`Put ${v.says} into ${next.title}`} onPress={() => open(v)}>
+                  Into the next session{i < 9 && `  ${i + 1}`}
+                </Button>
+              </div>
+            )}
+          </li>
+        ))}
+      </ol>
+      {next && ways.length > 0 && (
+        <p className="soft">
+          A press, or its figure as a key, puts it after the bench of “{next.title}” and opens that.
+        </p>
+      )}
+    </>
+  );
+}
