@@ -7,11 +7,12 @@ import type { Measured, MeasuredLine } from '../measure/model';
 import type { FamilyId, Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
 import { repSeconds } from '../session/effort';
-import { maxOverLoad, repsAtLoad } from '../strength/formulas';
+import { maxOverLoad } from '../strength/formulas';
 import { maxOf } from '../strength/max';
 import { movedShare } from '../strength/ratios';
 import { daysBetween } from '../units/dates';
 import { Chance } from './chance';
+import { doneSet } from './one-set';
 
 /** Somebody made up whose strength nobody sees: what a log is simulated from. */
 export interface Lifter {
@@ -148,30 +149,27 @@ export class Life {
       m.sets.forEach((set, setIndex) => {
         const loadKg = stepped(m, set.kg ?? found, set.target.loadOf ? 0 : steps, context.kit);
         if (loadKg === null || set.target.holdS !== undefined || loadKg + bodyKg <= 0) return;
-        const able = repsAtLoad(hidden * (1 - set.loss), loadKg + bodyKg, 'median') / m.pace;
-        const { reps: range, reserve, open, toFailure } = set.target;
-        const felt = able - reserve + chance.normal(lifter.judging);
-        const whole = Math.floor(Math.max(0, able));
-        const wanted =
-          toFailure || open
-            ? whole
-            : Math.max(Math.min(range.lo, whole), Math.min(range.hi, Math.floor(felt)));
-        const reps = Math.max(0, Math.min(100, whole, wanted));
-        const left = Math.round(able - reps + chance.normal(lifter.judging / 2));
+        const { target } = set;
+        const { able, reps, told } = doneSet(
+          target,
+          { maxKg: hidden * (1 - set.loss), movesKg: loadKg + bodyKg, pace: m.pace },
+          chance,
+          lifter.judging,
+        );
         lifted.push({
           lineId: m.id,
           setIndex,
           loadKg,
           reps,
-          reserve: Math.max(0, Math.min(10, left)),
+          reserve: Math.max(0, Math.min(10, told)),
           tired: Number(Math.min(0.6, set.loss).toFixed(3)),
           repS: repSeconds(m.line.tempo),
           ...(setIndex === m.sets.length - 1
             ? this.said(m, date, able - reps)
             : { technique: null, felt: null, comfort: null }),
         });
-        if (left - reserve >= TOO_EASY && reps >= range.hi) steps += 1;
-        else if (reps < range.lo - 1) steps -= 1;
+        if (told - target.reserve >= TOO_EASY && reps >= target.reps.hi) steps += 1;
+        else if (reps < target.reps.lo - 1) steps -= 1;
         this.toll += TOLL;
       });
     }

@@ -31,6 +31,7 @@ import { WarmUp } from './warm-up';
 const Browse = lazy(() => import('./browse').then((m) => ({ default: m.Browse })));
 const WeekStrip = lazy(() => import('../blocks/week-strip').then((m) => ({ default: m.WeekStrip })));
 const TextDialog = lazy(() => import('./text-dialog').then((m) => ({ default: m.TextDialog })));
+const RehearseDialog = lazy(() => import('./rehearse-dialog').then((m) => ({ default: m.RehearseDialog })));
 const FromLog = lazy(() => import('./from-log').then((m) => ({ default: m.FromLog })));
 const LinkDialog = lazy(() => import('./link-dialog').then((m) => ({ default: m.LinkDialog })));
 
@@ -91,6 +92,7 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
     );
   };
   const [address] = useSearchParams();
+  const [isRehearsing, setRehearsing] = useState(false);
   /** The session a link for the client leads to; null where none is being made. */
   const [linked, setLinked] = useState<string | null>(null);
   const [isLogging, setLogging] = useState(() => address.has('log'));
@@ -154,6 +156,7 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
             : {
                 here: () => ownDay((to) => void go(`/floor/${to}`)),
                 byLink: () => ownDay(setLinked),
+                rehearse: () => setRehearsing(true),
               }
         }
         week={blockId ? { isOpen: showsWeek, toggle: () => setShowsWeek(!showsWeek) } : null}
@@ -167,6 +170,7 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
             close={() => setLinked(null)}
           />
         )}
+        {isRehearsing && <RehearseDialog designer={designer} close={() => setRehearsing(false)} />}
         {isBrowsing && <Browse designer={designer} close={() => setBrowsing(false)} />}
       </Suspense>
       {blockId && showsWeek && (

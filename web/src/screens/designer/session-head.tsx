@@ -127,7 +127,7 @@ export function SessionHead({
   /** Opens the session as text. */
   onText: () => void;
   /** Runs it on the floor, here or on the client's phone; null for one that is finished. */
-  run: { here: () => void; byLink: () => void } | null;
+  run: { here: () => void; byLink: () => void; rehearse: () => void } | null;
   /** Where what was done is logged: shown, and how to get there. */
   log: { isOpen: boolean; open: () => void; close: () => void };
   /** The week it stands in, shown or not; null for a client without a block. */
@@ -178,6 +178,7 @@ export function SessionHead({
                 items: [
                   { id: 'here', words: 'On the floor, here', does: run.here },
                   { id: 'link', words: 'A link for the client’s phone…', does: run.byLink },
+                  { id: 'rehearse', words: 'Rehearse it a thousand times…', does: run.rehearse },
                 ],
               },
             ]}

@@ -1,0 +1,26 @@
+import { rehearsing, type Rehearsal } from '@drimbo/core/lifter/rehearse';
+import type { Context } from '@drimbo/core/measure/context';
+import { measure } from '@drimbo/core/measure/measure';
+import type { Session } from '@drimbo/core/session/document';
+import { expose } from 'comlink';
+
+const rehearsals = {
+  /** Runs a session through; tells how far it is between 0 and 1. */
+  async rehearse(
+    session: Session,
+    context: Context,
+    runs: number,
+    tell: (done: number) => void,
+  ): Promise<Rehearsal> {
+    const search = rehearsing(measure(session, context), runs, session.title);
+    for (;;) {
+      const step = search.next();
+      if (step.done) return step.value;
+      tell(step.value / runs);
+      await new Promise((resolve) => setTimeout(resolve));
+    }
+  },
+};
+
+export type Rehearsals = typeof rehearsals;
+expose(rehearsals);
