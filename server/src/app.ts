@@ -73,6 +73,8 @@ export function makeApp({
 }: AppOptions): Express {
   const app = express();
   app.disable('x-powered-by');
+  // Nobody keeps an answer of the API, so nothing has to be told from what it was.
+  app.disable('etag');
   app.use(helmet({ contentSecurityPolicy: policy, strictTransportSecurity: false }));
   app.use(allowHosts(access.isShared ? access.addresses : []), sameOriginWrites);
   app.use('/join', joinRoute(access));

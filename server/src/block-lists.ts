@@ -3,12 +3,21 @@ import { dueOf, plannedIn, type Due, type PlannedDay } from '@drimbo/core/block/
 import type { BlockBrief, Found } from '@drimbo/core/formats/lists';
 import { documentSchemas } from '@drimbo/core/formats/opening';
 import { sql, type Kysely } from 'kysely';
+import { Recent } from './appraising/recent';
 import type { Tables } from './database/tables';
 
 /** A block out of its row; null where it cannot be read: the page Data tells of it. */
-function read(document: string): TrainingBlock | null {
+const read = (document: string): TrainingBlock | null =>
+  known.get(document, () => {
+    const { data } = documentSchemas.block.safeParse(jsonOr(document));
+    return { block: data ?? null };
+  }).block;
+
+const known = new Recent(200);
+
+function jsonOr(text: string): unknown {
   try {
-    return documentSchemas.block.parse(JSON.parse(document));
+    return JSON.parse(text);
   } catch {
     return null;
   }

@@ -202,4 +202,12 @@ export const migrations: Record<string, Migration> = {
       await sql.raw('create index links_of_client on client_links (client_id, made_at)').execute(db);
     },
   },
+  '011-sets-by-day': {
+    async up(db: Kysely<unknown>) {
+      // The last sets of a client, however many years there are.
+      await sql
+        .raw('create index performed_by_day on performed_sets (client_id, done_on desc, set_index, id)')
+        .execute(db);
+    },
+  },
 };

@@ -22,7 +22,7 @@ export async function jobFor(store: Store, body: unknown, today: string): Promis
     kit: kit === null ? null : await store.kits.text(kit),
     notebook: (await store.notebooks.text(COACH))!,
     schools: JSON.stringify(await store.ownSchools()),
-    logged: JSON.stringify(client === null ? [] : await store.logged(client)),
+    logged: client === null ? '[]' : await store.loggedJson(client),
     today,
   };
 }

@@ -2,6 +2,7 @@ import { sessionsIn } from '@drimbo/core/block/document';
 import { Router } from 'express';
 import { blockBriefs } from '../block-lists';
 import type { Store } from '../store';
+import { sendWith } from '../ready-json';
 import { documentRoutes } from './documents';
 
 /** Blocks: briefs of all, and one with everything it is judged against. */
@@ -15,7 +16,8 @@ export function blockRoutes(store: Store): Router {
     const block = await store.blocks.get(request.params.id);
     const client = await store.clients.get(block.document.clientId);
     const sessions = (await store.sessions.opened(sessionsIn(block.document))).filter((s) => 'document' in s);
-    response.json({ block, client, sessions, logged: await store.logged(client.id, MOST_LOGGED) });
+    const logged = await store.loggedJson(client.id, MOST_LOGGED);
+    sendWith(response, { block, client, sessions }, { logged });
   });
   router.use(documentRoutes(store.blocks));
   return router;

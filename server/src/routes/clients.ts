@@ -3,6 +3,7 @@ import { Router } from 'express';
 import { z } from 'zod';
 import type { Tasks } from '../house/tasks';
 import { blockBriefs, plannedFor } from '../block-lists';
+import { sendWith } from '../ready-json';
 import { lookingBack } from '../looking-back';
 import { briefsOf, clientsAsked, clientsPage, namesOf } from '../lists';
 import { checked, Problem } from '../problem';
@@ -22,11 +23,11 @@ export function clientRoutes(store: Store, today: () => string, tasks?: Tasks): 
   router.get('/:id/file', async (request, response) => {
     const client = await store.clients.get(request.params.id);
     const briefs = (await briefsOf(store.db, [client.id])).get(client.id)!;
-    const logged = await store.logged(client.id);
+    const logged = await store.loggedJson(client.id);
     const blocks = await blockBriefs(store.db, client.id);
     const planned = await plannedFor(store.db, client.id, today());
     const needs = needsOf(client.document, briefs, today());
-    response.json({ ...client, sessions: briefs, blocks, planned, logged, needs });
+    sendWith(response, { ...client, sessions: briefs, blocks, planned, needs }, { logged });
   });
   /** What the log of a client asks of the coach. */
   router.get('/:id/from-log', async (request, response) => {

@@ -6,6 +6,7 @@ import { z } from 'zod';
 import { whoOf } from '../access/who';
 import type { Stored } from '../documents';
 import { finish, finishing } from '../finishing';
+import { sendWith } from '../ready-json';
 import { checked, notFound, Problem } from '../problem';
 import { writing } from '../sets';
 import type { Store } from '../store';
@@ -85,11 +86,11 @@ export function floorRoutes(store: Store, today: () => string): Router {
       store.kits.find(session.document.kitId),
       store.notebooks.list(),
       store.schools.list(),
-      store.logged(session.document.clientId),
+      store.loggedJson(session.document.clientId),
       store.sets.page({ session: session.id, page: 0, size: 500 }),
     ]);
     if (!kit) throw notFound('gym');
-    const file: FloorFile = {
+    const file: Omit<FloorFile, 'logged'> = {
       session,
       client: onThePhone(client.document),
       kit: kit.document,
@@ -97,10 +98,9 @@ export function floorRoutes(store: Store, today: () => string): Router {
       schools: schools
         .filter((s) => s.id === session.document.school)
         .map((s) => ({ ...s.document, id: s.id })),
-      logged,
       sets,
     };
-    response.json(file);
+    sendWith(response, file, { logged });
   });
 
   router.post('/:id/sets', async (request, response) => {

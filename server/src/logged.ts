@@ -1,0 +1,27 @@
+import { sql, type Kysely } from 'kysely';
+import type { Tables } from './database/tables';
+
+/** So many sets are looked back on where nobody says. */
+const MOST = 400;
+
+/**
+ * A client's logged sets as evidence, the newest first, as JSON that the database writes: what `evidenceOf` makes of a
+ * set, without an object for each of them on the way. Those of deleted sessions stay out.
+ */
+export async function loggedJson(db: Kysely<Tables>, clientId: string, most = MOST): Promise<string> {
+  const { rows } = await sql<{ json: string }>`
+    select coalesce(json_group_array(json(set_json)), '[]') as json from (
+      select json_patch('{}', json_object(
+        'movement', movement, 'rig', json(rig), 'date', done_on, 'loadKg', load_kg, 'reps', reps,
+        'reserve', reserve, 'kind', 'set', 'tired', tired, 'repS', nullif(rep_s, 0),
+        'felt', nullif(felt, -1), 'comfort', nullif(comfort, -1),
+        'broke', case when technique = 'broke' then json('true') end
+      )) as set_json
+      from performed_sets
+      where client_id = ${clientId} and reps > 0
+        and session_id in (select id from sessions where client_id = ${clientId} and deleted_at is null)
+      order by done_on desc, set_index, id
+      limit ${most}
+    )`.execute(db);
+  return rows[0]!.json;
+}
