@@ -120,19 +120,42 @@ function* bestOfAll(
   return best;
 }
 
-/** The cuts one after the other, each with what it saves and costs where it stands. */
+/** The line a cut is about; null for one of two. */
+const lineOfCut = ({ edit }: Cut): string | null =>
+  edit.do === 'line' || edit.do === 'remove line' ? edit.line : null;
+
+/**
+ * The cuts one after the other, each with what it saves and costs where it stands. What was cut of a movement that is
+ * left out in the end is told with that, and the same cut made again with the first.
+ */
 function told(first: State, { cuts }: State, { minutesOf }: Shortening): ToldCut[] {
   let now = first;
-  return cuts.map((cut) => {
+  const rows: { cut: Cut; times: number; minutes: number; worth: number }[] = [];
+  for (const cut of cuts) {
     const then = further(now, cut);
-    const toldCut = {
-      says: cut.says,
-      minutes: minutesOf(now.measured) - minutesOf(then.measured),
-      worth: first.worth > 0 ? (now.worth - then.worth) / first.worth : 0,
-    };
+    let minutes = minutesOf(now.measured) - minutesOf(then.measured);
+    let worth = first.worth > 0 ? (now.worth - then.worth) / first.worth : 0;
     now = then;
-    return toldCut;
-  });
+    const same = rows.find((r) => r.cut.says === cut.says);
+    if (same) {
+      same.times += 1;
+      same.minutes += minutes;
+      same.worth += worth;
+      continue;
+    }
+    if (cut.edit.do === 'remove line')
+      for (const r of rows.filter((row) => lineOfCut(row.cut) === lineOfCut(cut))) {
+        minutes += r.minutes;
+        worth += r.worth;
+        rows.splice(rows.indexOf(r), 1);
+      }
+    rows.push({ cut, times: 1, minutes, worth });
+  }
+  return rows.map(({ cut, times, minutes, worth }) => ({
+    says: times > 1 ? cut.says.replace(/^A set less/, `${times} sets less`) : cut.says,
+    minutes,
+    worth,
+  }));
 }
 
 /**

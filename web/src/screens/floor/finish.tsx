@@ -21,16 +21,17 @@ export function Finish({ floor, onDone }: { floor: Floor; onDone: () => void }):
     <>
       <h2>Finish</h2>
       <p>
-        {floor.sets.length} sets logged{open > 0 && `, ${open} not done`}.
+        {floor.sets.length} {floor.sets.length === 1 ? 'set' : 'sets'} logged
+        {open > 0 && `, ${open} not done`}.
       </p>
       <Stepper label="Minutes it took" value={minutes} lo={1} hi={400} onChange={setMinutes} />
       <RadioGroup
-        label="How ready you were"
+        label="How ready you were, 1 not to 5 very"
         isRow
         value={ready}
         options={['1', '2', '3', '4', '5'].map((n) => ({
           value: n,
-          words: n === '1' ? '1, not' : n === '5' ? '5, very' : n,
+          words: n,
         }))}
         onChange={setReady}
       />

@@ -1,6 +1,39 @@
-import { styled } from 'styled-components';
+import { css, styled } from 'styled-components';
 import { Button } from '../../parts/button';
 import { ink } from '../../look/theme';
+
+/** Controls as they are on the floor: the parts know their small sizes only. */
+const legible = css`
+  && .react-aria-Disclosure button,
+  && input,
+  && [role='radiogroup'] label,
+  && .react-aria-Select button {
+    min-height: 48px;
+    font-size: 16px;
+  }
+  && .react-aria-Label,
+  && [role='radiogroup'] label {
+    font-size: 16px;
+    align-items: center;
+  }
+  && [role='radiogroup'] {
+    flex-wrap: wrap;
+  }
+  && [role='radiogroup'] > .react-aria-Label {
+    flex: 1 0 100%;
+  }
+  && .react-aria-Group input {
+    font-size: 24px;
+  }
+`;
+
+/** What stands in a dialog of the floor. */
+export const Words = styled.div`
+  display: grid;
+  gap: 10px;
+  font-size: 16px;
+  ${legible}
+`;
 
 /** The whole of a phone, one hand, nothing under 16 pixels and nothing to press under 48. */
 export const Stage = styled.div`
@@ -26,22 +59,7 @@ export const Stage = styled.div`
     font-weight: 650;
     white-space: nowrap;
   }
-  .react-aria-Disclosure button {
-    min-height: 48px;
-    font-size: 16px;
-  }
-  .react-aria-RadioGroup .react-aria-Label,
-  .react-aria-TextField .react-aria-Label {
-    font-size: 16px;
-  }
-  .react-aria-Radio {
-    min-height: 48px;
-    align-items: center;
-  }
-  .react-aria-TextField input {
-    min-height: 48px;
-    font-size: 16px;
-  }
+  ${legible}
   h2 {
     font-size: 26px;
     line-height: 1.15;

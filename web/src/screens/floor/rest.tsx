@@ -1,8 +1,9 @@
 import type { FloorStep } from '@drimbo/core/log/floor';
 import { clockText } from '@drimbo/core/units/time';
 import { useEffect, useState, type ReactNode } from 'react';
+import { Gear } from './gear';
 import { Big } from './look';
-import { loadOf } from './words';
+import { kgOf, loadOf } from './words';
 import type { Floor } from '../../state/use-floor';
 
 /** The rest after a set, and what to get ready for the next. */
@@ -34,6 +35,7 @@ export function Rest({
           {next.is !== 'warm-up' && `, ${loadOf(floor, next)}`}
         </p>
       )}
+      {next && next.is !== 'warm-up' && <Gear floor={floor} step={next} kg={kgOf(floor, next)} />}
       <div className="foot">
         <Big kind="strong" onPress={floor.rested}>
           {left > 0 ? 'Go on now' : 'Next set'}

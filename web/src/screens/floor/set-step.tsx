@@ -2,15 +2,17 @@ import { choicesOf } from '@drimbo/core/loads/prescribe';
 import type { FloorStep } from '@drimbo/core/log/floor';
 import { techniques, type Technique } from '@drimbo/core/log/performed-set';
 import { cuesFor } from '@drimbo/core/formats/sheet';
+import { faults } from '@drimbo/core/movements/faults';
 import { fromKg, toKg } from '@drimbo/core/units/mass';
 import { useState, type ReactNode } from 'react';
-import { PlateSleeve } from '../../drawings/plate-sleeve';
 import { Disclosure } from '../../parts/disclosure';
 import { RadioGroup } from '../../parts/radio-group';
+import { Select } from '../../parts/select';
 import { Stepper } from '../../parts/stepper';
 import { nothingSaid, type Said } from '../../data/said';
 import type { Floor } from '../../state/use-floor';
 import { Big, Plain } from './look';
+import { Gear } from './gear';
 import { Metronome } from './metronome';
 import { adviceFor, loadWords } from './words';
 
@@ -23,7 +25,16 @@ const techniqueWords: Record<Technique, string> = {
 };
 
 /** How it was, when somebody wants to say it. */
-function How({ said, say }: { said: Said; say: (said: Said) => void }): ReactNode {
+function How({
+  said,
+  say,
+  faultIds,
+}: {
+  said: Said;
+  say: (said: Said) => void;
+  /** What goes wrong in this movement. */
+  faultIds: readonly string[];
+}): ReactNode {
   const grades = (list: readonly string[], from = 0) =>
     list.map((words, i) => ({ value: String(i + from), words }));
   return (
@@ -32,8 +43,19 @@ function How({ said, say }: { said: Said; say: (said: Said) => void }): ReactNod
         label="Technique"
         value={said.technique ?? ('' as Technique)}
         options={techniques.map((t) => ({ value: t, words: techniqueWords[t] }))}
-        onChange={(technique) => say({ ...said, technique })}
+        onChange={(technique) =>
+          say({ ...said, technique, fault: technique === 'clean' ? null : said.fault })
+        }
       />
+      {(said.technique === 'slipping' || said.technique === 'broke') && faultIds.length > 0 && (
+        <Select
+          label="What was seen"
+          value={said.fault}
+          none="nothing in particular"
+          options={faultIds.map((id) => [id, faults[id]!.seen])}
+          onChange={(fault) => say({ ...said, fault })}
+        />
+      )}
       <RadioGroup
         label="Felt where it should be"
         isRow
@@ -101,7 +123,7 @@ function Logging({
         />
         <Stepper label="Left" value={reserve} lo={0} hi={10} onChange={setReserve} />
       </div>
-      <How said={said} say={say} />
+      <How said={said} say={say} faultIds={step.line.movement.faultIds} />
       <div className="foot">
         <Big
           kind="strong"
@@ -139,9 +161,7 @@ export function SetStep({ floor, step }: { floor: Floor; step: SetStep }): React
       ? 'none left in you'
       : `leave ${Math.round(target.reserve * 2) / 2} in you`;
   const start = kg ?? (choicesOf(floor.context.kit, line.movement) ?? [])[0]?.kg ?? 0;
-  const each = choicesOf(floor.context.kit, line.movement)?.find(
-    (c) => kg !== null && Math.abs(c.kg - kg) < 1e-6,
-  );
+  const seen = floor.sets.filter((s) => s.lineId === line.id && s.fault !== null).at(-1)?.fault;
   return (
     <>
       <p className="soft">
@@ -152,9 +172,7 @@ export function SetStep({ floor, step }: { floor: Floor; step: SetStep }): React
       <h2>{line.name}</h2>
       <p className="soft">{line.detail}</p>
       <p className="load">{kg === null ? 'Find the load' : loadWords(kg, step, unit)}</p>
-      {each?.perSide && each.perSide.length > 0 && (
-        <PlateSleeve perSide={each.perSide} unit={floor.context.kit.unit} />
-      )}
+      <Gear floor={floor} step={step} kg={kg} />
       <p>
         <b>
           {target.holdS === undefined ? `${range} reps` : `hold ${target.holdS} s`}, {left}
@@ -174,6 +192,11 @@ export function SetStep({ floor, step }: { floor: Floor; step: SetStep }): React
         <Logging floor={floor} step={step} kg={start} done={() => setLogging(false)} />
       ) : (
         <>
+          {seen && faults[seen] && (
+            <p>
+              Last time: {faults[seen].seen.toLowerCase()}. {faults[seen].fix}.
+            </p>
+          )}
           <ul>
             {cuesFor(line, floor.context).map((cue) => (
               <li key={cue}>{cue}</li>

@@ -5,7 +5,7 @@ import { Progress } from '../../parts/progress';
 import { Stepper } from '../../parts/stepper';
 import type { Floor } from '../../state/use-floor';
 import { useSearch } from '../../state/use-search';
-import { Plain } from './look';
+import { Plain, Words } from './look';
 
 /** What is left of the session made to fit into the minutes that are left; what was done stays. */
 export function ShortOfTime({ floor, close }: { floor: Floor; close: () => void }): ReactNode {
@@ -20,7 +20,7 @@ export function ShortOfTime({ floor, close }: { floor: Floor; close: () => void 
   return (
     <Dialog title="Short of time" isOpen onClose={close}>
       {() => (
-        <div style={{ display: 'grid', gap: 12 }}>
+        <Words>
           <p>As planned it takes {Math.round(minutesLeft(measured, soFar))} minutes more.</p>
           <Stepper label="Minutes you have" value={minutes} lo={3} hi={120} onChange={setMinutes} />
           <div role="status">
@@ -55,7 +55,7 @@ export function ShortOfTime({ floor, close }: { floor: Floor; close: () => void 
           <Plain kind="quiet" onPress={close}>
             Keep the plan
           </Plain>
-        </div>
+        </Words>
       )}
     </Dialog>
   );

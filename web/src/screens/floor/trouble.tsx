@@ -7,7 +7,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { Dialog } from '../../parts/dialog';
 import { Select } from '../../parts/select';
 import type { Floor } from '../../state/use-floor';
-import { Plain } from './look';
+import { Plain, Words } from './look';
 
 type SetStep = Extract<FloorStep, { is: 'set' }>;
 
@@ -56,10 +56,10 @@ export function Taken({ floor, step, close }: { floor: Floor; step: SetStep; clo
   return (
     <Dialog title="Station taken" isOpen onClose={close}>
       {() => (
-        <>
+        <Words>
           <p>The same job somewhere else, the most alike first:</p>
           <Swaps floor={floor} step={step} swaps={swaps} why="station taken" done={close} />
-        </>
+        </Words>
       )}
     </Dialog>
   );
@@ -83,7 +83,7 @@ export function Hurts({ floor, step, close }: { floor: Floor; step: SetStep; clo
   return (
     <Dialog title="It hurts" isOpen onClose={close} isAlert>
       {() => (
-        <>
+        <Words>
           <p>
             <b>Stop for today</b> when {stopSigns}
           </p>
@@ -114,7 +114,7 @@ export function Hurts({ floor, step, close }: { floor: Floor; step: SetStep; clo
               />
             </div>
           )}
-        </>
+        </Words>
       )}
     </Dialog>
   );

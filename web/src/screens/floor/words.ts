@@ -19,11 +19,14 @@ export const loadWords = (kg: number, step: Exclude<FloorStep, { is: 'warm-up' }
     ? 'body only'
     : `${massText(kg, unit)}${each(step)}`;
 
+/** The load of a step as the day has it; null where it is found then. */
+export const kgOf = (floor: Floor, step: Exclude<FloorStep, { is: 'warm-up' }>): number | null =>
+  step.is === 'ramp' ? step.ramp.kg : (adviceFor(floor, step)?.kg ?? step.line.sets[step.setIndex]!.kg);
+
 /** The load of a step as it is said; in words where it is found on the day. */
 export function loadOf(floor: Floor, step: Exclude<FloorStep, { is: 'warm-up' }>): string {
   const { unit } = floor.context.client;
-  if (step.is === 'ramp') return loadWords(step.ramp.kg, step, unit);
-  const kg = adviceFor(floor, step)?.kg ?? step.line.sets[step.setIndex]!.kg;
+  const kg = kgOf(floor, step);
   return kg === null ? 'find the load' : loadWords(kg, step, unit);
 }
 
