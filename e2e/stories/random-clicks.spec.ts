@@ -2,7 +2,7 @@ import { expect, test } from '../house';
 import { makeSession, openSession, saved } from '../desk';
 
 /** Wide searches ask for more, and for another beginning, through the environment. */
-const CLICKS = Number(process.env['DRIMBO_CLICKS'] ?? 120);
+const CLICKS = Number(process.env['DRIMBO_CLICKS'] ?? 90);
 const SEED = Number(process.env['DRIMBO_SEED'] ?? 20261126);
 
 test(`${CLICKS} clicks at random on the designer raise no error and leave everything saved`, async ({

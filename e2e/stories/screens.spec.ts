@@ -1,9 +1,16 @@
+import { misfits } from '../fitting';
 import { expect, test } from '../house';
 import { choose, expectAxeClean, expectContrast, makeSession, openSession, row, saved } from '../desk';
+
+// Each by itself, on whichever worker is free.
+test.describe.configure({ mode: 'parallel' });
 
 for (const [name, path, ready] of [
   ['clients', '/clients', 'Needs next'],
   ['a client', '/clients/corvin-haldt', 'What the planner uses'],
+  ['a sheet', '/sessions/mirelle-push-a/sheet', 'Done:'],
+  ['a block', '/blocks/bram-bench', 'of 8–18'],
+  ['the data', '/data', 'Export and import'],
   ['sessions', '/sessions', 'Chest day out of a magazine'],
   ['the designer', '/sessions/mirelle-push-a', 'Dose today'],
   ['movements', '/movements', 'One hard set counts'],
@@ -24,12 +31,16 @@ for (const [name, path, ready] of [
   ['the evidence', '/evidence', 'published works'],
   ['a missing address', '/nowhere', 'There is nothing at this address'],
 ] as const)
-  test(`axe finds nothing on ${name}`, async ({ page }) => {
+  test(`${name}: axe finds nothing by day, all of it is legible in the dark, and it fits from a phone to a wide desk`, async ({
+    page,
+  }) => {
+    const there = () => page.getByText(ready).filter({ visible: true }).first();
     await page.goto(path);
-    await expect(page.getByText(ready).first()).toBeVisible();
-    await expectAxeClean(page);
+    await expect(there()).toBeVisible();
+    await expectAxeClean(page, 'html', true);
     await page.emulateMedia({ colorScheme: 'dark' });
     await expectContrast(page);
+    expect(await misfits(page, there)).toEqual([]);
   });
 
 test('light or dark is chosen by keyboard, kept over a reload, and paper stays white', async ({ page }) => {
