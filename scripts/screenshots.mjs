@@ -49,7 +49,14 @@ const views = [
       await page.getByRole('tab', { name: 'Load' }).click();
     },
   ],
-  ['work', '/sessions/mirelle-push-a', (page) => page.getByRole('tab', { name: 'Work' }).click()],
+  [
+    'drawn',
+    '/movements?view=drawn',
+    async (page) => {
+      await page.getByRole('button', { name: /^Show all/ }).click();
+      await page.setViewportSize({ width: 1280, height: 2900 });
+    },
+  ],
   ['movements', '/movements'],
   ['movement', '/movements/incline-dumbbell-press'],
   ['compare', '/movements/compare?rig=dumbbell-fly&rig=cable-fly-shoulder-height&rig=machine-fly'],
@@ -96,7 +103,7 @@ for (const [name, path, act] of views) {
   await page.waitForTimeout(700);
   await page.screenshot({
     path: `docs/screenshots/${name}.png`,
-    fullPage: ['sheet', 'compare'].includes(name),
+    fullPage: ['sheet', 'compare', 'drawn'].includes(name),
   });
   await page.close();
 }

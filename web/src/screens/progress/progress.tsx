@@ -1,6 +1,7 @@
 import { placed } from '@drimbo/core/block/placing';
 import type { TrainingBlock } from '@drimbo/core/block/document';
 import { progress, type LiftProgress, type Standing } from '@drimbo/core/log/progress';
+import { daysAfter } from '@drimbo/core/units/dates';
 import { massRange, roughMass, type MassUnit } from '@drimbo/core/units/mass';
 import { useQueries } from '@tanstack/react-query';
 import { useEffect, useMemo, type ReactNode } from 'react';
@@ -67,7 +68,16 @@ function advice(lift: LiftProgress): string | null {
   return null;
 }
 
-function Lift({ lift, unit }: { lift: LiftProgress; unit: MassUnit }): ReactNode {
+function Lift({
+  lift,
+  phases,
+  unit,
+}: {
+  lift: LiftProgress;
+  phases: readonly { from: string; name: string }[];
+  unit: MassUnit;
+}): ReactNode {
+  const first = lift.points[0]!.date;
   const last = lift.points[lift.points.length - 1]!;
   const { slope } = lift;
   const now = `${roughMass(last.kg, unit)}${lift.isEach ? ' each' : ''}`;
@@ -80,6 +90,7 @@ function Lift({ lift, unit }: { lift: LiftProgress; unit: MassUnit }): ReactNode
       </SheetHead>
       <LiftChart
         points={lift.points}
+        phases={phases.filter((p) => p.from > first && p.from <= lift.points.at(-1)!.date)}
         unit={unit}
         label={`Max of ${lift.name.toLowerCase()}: ${roughMass(lift.points[0]!.kg, unit)} on ${lift.points[0]!.date}, ${now} on ${last.date}`}
       />
@@ -97,17 +108,31 @@ function Lift({ lift, unit }: { lift: LiftProgress; unit: MassUnit }): ReactNode
   );
 }
 
-/** How many of the days that were planned by now were done, over all blocks. */
-function Adherence({ file }: { file: ClientFile }): ReactNode {
+/** The client's blocks, whole. */
+function useBlocksOf(file: ClientFile): TrainingBlock[] {
   const blocks = useQueries({
     queries: file.blocks.map((b) => ({
       queryKey: ['block document', b.id],
       queryFn: () => api.get<Stored<TrainingBlock>>(`/blocks/${b.id}`),
     })),
   });
-  const days = blocks
-    .flatMap((b) => (b.data ? placed(b.data.document) : []))
-    .filter((p) => p.date < todayIso());
+  return blocks.flatMap((b) => (b.data ? [b.data.document] : []));
+}
+
+/** Where the phases of blocks begin. */
+const phaseStarts = (blocks: readonly TrainingBlock[]): { from: string; name: string }[] =>
+  blocks.flatMap((block) => {
+    let week = 0;
+    return block.phases.map((phase) => {
+      const from = daysAfter(block.startsOn, 7 * week);
+      week += phase.weeks;
+      return { from, name: phase.goal };
+    });
+  });
+
+/** How many of the days that were planned by now were done, over all blocks. */
+function Adherence({ blocks }: { blocks: readonly TrainingBlock[] }): ReactNode {
+  const days = blocks.flatMap((b) => placed(b)).filter((p) => p.date < todayIso());
   if (days.length === 0) return null;
   const done = days.filter((p) => p.state === 'done').length;
   const out = days.filter((p) => p.state === 'left out').length;
@@ -120,6 +145,8 @@ function Adherence({ file }: { file: ClientFile }): ReactNode {
 
 function Told({ file, kit }: { file: ClientFile; kit: Kit }): ReactNode {
   const client = file.document;
+  const blocks = useBlocksOf(file);
+  const phases = phaseStarts(blocks);
   const lifts = useMemo(
     () => progress({ client, kit, logged: file.logged, todayIso: todayIso() }),
     [client, kit, file.logged],
@@ -133,7 +160,7 @@ function Told({ file, kit }: { file: ClientFile; kit: Kit }): ReactNode {
         <Title>Progress</Title>
         <Link to={`/clients/${file.id}`}>{client.name}</Link>
         <Link to={`/clients/${file.id}/sticking`}>Where the bench sticks</Link>
-        <Adherence file={file} />
+        <Adherence blocks={blocks} />
         <span>
           Maxes are a model’s estimate from what was logged; the band is where four in five would lie.
         </span>
@@ -154,7 +181,7 @@ function Told({ file, kit }: { file: ClientFile; kit: Kit }): ReactNode {
       ) : (
         <div className="lifts">
           {lifts.map((lift) => (
-            <Lift key={lift.movement} lift={lift} unit={client.unit} />
+            <Lift key={lift.movement} lift={lift} phases={phases} unit={client.unit} />
           ))}
         </div>
       )}
