@@ -39,4 +39,12 @@ test('a coach makes a pattern of her own: another day, named, put into the week,
   await page.getByRole('button', { name: 'Take out Arms' }).click();
   await expect(days.getByRole('listitem')).toHaveCount(before);
   await saved(page);
+
+  // What was done can be undone after a reload too.
+  await page.reload();
+  await page.getByRole('tab', { name: 'Split, weeks, progression' }).click();
+  await expect(days.getByRole('listitem')).toHaveCount(before);
+  await page.getByRole('button', { name: 'Undo take out Arms' }).click();
+  await expect(days.getByRole('listitem')).toHaveCount(before + 1);
+  await saved(page);
 });

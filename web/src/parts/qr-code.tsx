@@ -10,15 +10,15 @@ export function QrCode({ text, label, px = 220 }: { text: string; label: string;
   const [source, setSource] = useState<string | null>(null);
   useEffect(() => {
     let over = false;
-    QRCode.toDataURL(text, { margin: 2, width: px * 2, errorCorrectionLevel: 'M' }).then(
-      (url) => {
-        if (!over) setSource(url);
+    QRCode.toString(text, { type: 'svg', margin: 2, errorCorrectionLevel: 'M' }).then(
+      (svg) => {
+        if (!over) setSource(`data:image/svg+xml,${encodeURIComponent(svg)}`);
       },
       () => setSource(null),
     );
     return () => {
       over = true;
     };
-  }, [text, px]);
+  }, [text]);
   return source && <img src={source} alt={label} width={px} height={px} />;
 }

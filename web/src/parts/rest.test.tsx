@@ -1,5 +1,5 @@
 import { jest } from '@jest/globals';
-import { render, screen } from '@testing-library/react';
+import { render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { Blank } from './blank';
@@ -10,6 +10,8 @@ import { FileDrop } from './file-drop';
 import { DownloadButton, LinkButton } from './link-button';
 import { Mark } from './mark';
 import { Progress } from './progress';
+import { QrCode } from './qr-code';
+import { TextField } from './text-field';
 import { TextButton } from './text-button';
 
 test('buttons are pressed by mouse and by key, and not while they are off', async () => {
@@ -95,4 +97,14 @@ test('one file is chosen', async () => {
   render(<FileDrop accept=".zip" choose="Import an export" onFile={(f) => onFile(f.name)} />);
   await userEvent.setup().upload(document.querySelector('input[type="file"]')!, new File(['x'], 'house.zip'));
   expect(onFile.mock.calls).toEqual([['house.zip']]);
+});
+
+test('a code is drawn for its text, another for another; a passcode is not shown', async () => {
+  const { rerender } = render(<QrCode text="http://192.0.2.7:4310/" label="The address" />);
+  const first = (await screen.findByRole('img', { name: 'The address' })).getAttribute('src')!;
+  expect(decodeURIComponent(first)).toContain('<svg');
+  rerender(<QrCode text="http://192.0.2.8:4310/" label="The address" />);
+  await waitFor(() => expect(screen.getByRole('img').getAttribute('src')).not.toBe(first));
+  render(<TextField label="Passcode" isSecret value="correct horse" onChange={() => undefined} />);
+  expect(screen.getByLabelText('Passcode').getAttribute('type')).toBe('password');
 });

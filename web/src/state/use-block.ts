@@ -11,16 +11,9 @@ import { noteSave } from '../data/pending-saves';
 import { todayIso } from '../data/queries';
 import { tell } from '../parts/toast';
 import type { Blocks } from '../workers/blocks';
+import { keepSteps, stepsOf, type BlockStep } from './kept-steps';
 import type { OpenedBlock } from './opened-block';
 import { useSavedDocument, type SavedDocument } from './use-saved-document';
-
-interface Step {
-  /** Steps with the same key that follow each other count as one: typing in a field. */
-  key: string | null;
-  undo: BlockChange;
-  redo: BlockChange;
-  says: string;
-}
 
 export interface BlockDesk {
   block: TrainingBlock;
@@ -98,12 +91,17 @@ export function useBlock({ file, kits, notebook, schools }: OpenedBlock): BlockD
   const saved = useSavedDocument('block', file.block, kept);
   const block = saved.document;
   const [sessions, setSessions] = useState(() => keyedBy(file.sessions));
-  const [past, setPast] = useState<readonly Step[]>([]);
-  const [future, setFuture] = useState<readonly Step[]>([]);
+  const [first] = useState(() => stepsOf(localStorage, file.block.id, block, sessions));
+  const [past, setPast] = useState<readonly BlockStep[]>(first.past);
+  const [future, setFuture] = useState<readonly BlockStep[]>(first.future);
   const now = useRef<Changed>({ block, sessions });
   useEffect(() => {
     now.current = { block, sessions };
   }, [block, sessions]);
+  useEffect(
+    () => keepSteps(localStorage, file.block.id, block, sessions, { past, future }),
+    [file.block.id, block, sessions, past, future],
+  );
 
   const { client, logged } = file;
   const context = useMemo(
@@ -143,7 +141,7 @@ export function useBlock({ file, kits, notebook, schools }: OpenedBlock): BlockD
       const after = apply(change);
       const undo = inverseChange(before, after);
       if (Object.keys(undo.block).length === 0 && undo.sessions.length === 0) return;
-      const step: Step = { undo, redo: change, says, key: key ?? null };
+      const step: BlockStep = { undo, redo: change, says, key: key ?? null };
       setPast((p) => {
         const last = p[p.length - 1];
         const goesOn = last && step.key !== null && last.key === step.key;

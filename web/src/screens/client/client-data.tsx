@@ -6,6 +6,7 @@ import { allAnew } from '../../data/house';
 import type { ClientFile } from '../../data/queries';
 import { forgetDraftsOf } from '../../state/drafts';
 import { forgetHistoryOf } from '../../state/kept-history';
+import { forgetStepsOf } from '../../state/kept-steps';
 import { SheetHead } from '../../parts/sheet';
 import { DownloadButton } from '../../parts/link-button';
 import { TextField } from '../../parts/text-field';
@@ -49,6 +50,10 @@ export function ClientData({ file }: { file: ClientFile }): ReactNode {
       const ids = file.sessions.map((s) => s.id);
       forgetDraftsOf(localStorage, [`/clients/${file.id}`, ...ids]);
       forgetHistoryOf(localStorage, ids);
+      forgetStepsOf(
+        localStorage,
+        file.blocks.map((b) => b.id),
+      );
       setSaid(
         copies.length === 0
           ? 'Erased. No copy of the database was made before.'

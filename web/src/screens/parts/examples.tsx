@@ -15,6 +15,7 @@ import { NumberField } from '../../parts/number-field';
 import { Progress } from '../../parts/progress';
 import { RadioGroup } from '../../parts/radio-group';
 import { SearchBox } from '../../parts/search-box';
+import { QrCode } from '../../parts/qr-code';
 import { Select } from '../../parts/select';
 import { Slider } from '../../parts/slider';
 import { Switch } from '../../parts/switch';
@@ -237,6 +238,12 @@ export const examples: Record<string, () => ReactNode> = {
     </Held>
   ),
   'File drop': () => <FileDrop accept=".zip" choose="Import an export" onFile={() => undefined} />,
+  'QR code': () => <QrCode text="http://192.0.2.7:4310/" label="The address as a code" px={120} />,
+  'Text not shown': () => (
+    <Held start="">
+      {(value, set) => <TextField label="Passcode" isSecret value={value} onChange={set} />}
+    </Held>
+  ),
   Progress: () => <Progress says="Measuring every notch" done={0.4} onStop={() => undefined} />,
   'Progress without an end': () => <Progress says="Reading the file…" />,
   'Severity marks': () => (
