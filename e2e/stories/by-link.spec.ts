@@ -76,7 +76,7 @@ test('a coach signs in on the network and sends a client their session; the clie
     await expect(phone).toHaveURL(/\/mine$/);
 
     // Taken back, the phone is told so; the set is with the coach.
-    await dialog.getByRole('button', { name: 'Take back' }).click();
+    await dialog.getByRole('button', { name: 'Revoke' }).click();
     await expect(dialog.getByRole('list', { name: 'Links that hold' })).toHaveCount(0);
     await phone.goto(new URL(link).pathname);
     await expect(phone.getByRole('heading', { name: /leads nowhere/ })).toBeVisible();

@@ -24,7 +24,7 @@ test('looking back: planned beside done by week; weight, girths, ratings and not
   await body.getByRole('textbox', { name: /^Figure, cm/ }).fill('29');
   await body.getByRole('button', { name: 'Keep it' }).click();
   await expect(body.getByRole('list', { name: 'Measured' })).toContainText('Upper arm 29.0 cm');
-  await body.getByRole('button', { name: /^Take out upper arm/ }).click();
+  await body.getByRole('button', { name: /^Remove upper arm/ }).click();
   await expect(body.getByRole('list', { name: 'Measured' })).not.toContainText('Upper arm');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(body.getByRole('list', { name: 'Measured' })).toContainText('Upper arm 29.0 cm');

@@ -24,7 +24,7 @@ test('a coach makes a pattern of her own: another day, named, put into the week,
   const last = page.getByRole('button', { name: /Day 7$/ });
   const was = (await last.textContent())!;
   await choose(page, 'Day 7', 'Arms');
-  await expect(page.getByRole('button', { name: 'Take out Arms' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Remove Arms' })).toHaveCount(0);
   await expect(page.locator('[data-date]').getByRole('button', { name: /^Arms/ })).not.toHaveCount(0);
   await saved(page);
   await page.reload();
@@ -36,7 +36,7 @@ test('a coach makes a pattern of her own: another day, named, put into the week,
   await page.getByRole('button', { name: 'Undo change the pattern' }).click();
   await expect(selectOf(page, 'Day 7')).toContainText('Arms');
   await choose(page, 'Day 7', was.includes('off') ? 'off' : 'Legs');
-  await page.getByRole('button', { name: 'Take out Arms' }).click();
+  await page.getByRole('button', { name: 'Remove Arms' }).click();
   await expect(days.getByRole('listitem')).toHaveCount(before);
   await saved(page);
 
@@ -44,7 +44,7 @@ test('a coach makes a pattern of her own: another day, named, put into the week,
   await page.reload();
   await page.getByRole('tab', { name: 'Split, weeks, progression' }).click();
   await expect(days.getByRole('listitem')).toHaveCount(before);
-  await page.getByRole('button', { name: 'Undo take out Arms' }).click();
+  await page.getByRole('button', { name: 'Undo remove Arms' }).click();
   await expect(days.getByRole('listitem')).toHaveCount(before + 1);
   await saved(page);
 });

@@ -44,10 +44,10 @@ export function TrainingDays({ desk }: { desk: BlockDesk }): ReactNode {
               <Button
                 small
                 kind="quiet"
-                aria-label={`Take out ${d.name}`}
-                onPress={() => take(dropDay(block, d.id), `take out ${d.name}`)}
+                aria-label={`Remove ${d.name}`}
+                onPress={() => take(dropDay(block, d.id), `remove ${d.name}`)}
               >
-                Take out
+                Remove
               </Button>
             )}
           </li>

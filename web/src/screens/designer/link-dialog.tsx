@@ -29,7 +29,7 @@ function Links({ clientId }: { clientId: string }): ReactNode {
               made {dayWords(l.madeAt.slice(0, 10))}, until {dayWords(l.expiresAt.slice(0, 10))}
             </span>
             <Button small onPress={() => void revokeLink(l.id)}>
-              Take back
+              Revoke
             </Button>
           </li>
         ))}

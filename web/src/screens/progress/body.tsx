@@ -118,19 +118,19 @@ export function BodyLog({ id, client }: Of): ReactNode {
                 <Button
                   small
                   kind="quiet"
-                  aria-label={`Take out ${m} of ${dayWords(newest.on)}`}
+                  aria-label={`Remove ${m} of ${dayWords(newest.on)}`}
                   onPress={() =>
                     change(
                       id,
                       (c) => ({ ...c, body: c.body.filter((e) => e.on !== newest.on || e.what !== m) }),
                       {
-                        says: `${nameOf(m)} of ${dayWords(newest.on)} is out.`,
+                        says: `${nameOf(m)} of ${dayWords(newest.on)} is removed.`,
                         back: (c) => ({ ...c, body: withEntry(c.body, newest) }),
                       },
                     )
                   }
                 >
-                  Take out
+                  Remove
                 </Button>
               </li>
             );

@@ -40,13 +40,13 @@ export function Notes({ id, client }: Of): ReactNode {
               <Button
                 small
                 kind="quiet"
-                aria-label={`Take out the note of ${dayWords(n.on)}`}
+                aria-label={`Remove the note of ${dayWords(n.on)}`}
                 onPress={() =>
                   change(
                     id,
                     (c) => ({ ...c, notes: c.notes.filter((x) => x.on !== n.on || x.text !== n.text) }),
                     {
-                      says: 'The note is out.',
+                      says: 'The note is removed.',
                       back: (c) => ({
                         ...c,
                         notes: [...c.notes, n].sort((a, b) => a.on.localeCompare(b.on)),
@@ -55,7 +55,7 @@ export function Notes({ id, client }: Of): ReactNode {
                   )
                 }
               >
-                Take out
+                Remove
               </Button>
             </li>
           ))}
