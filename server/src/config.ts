@@ -1,3 +1,4 @@
+import { existsSync } from 'node:fs';
 import { resolve } from 'node:path';
 
 export interface Config {
@@ -7,6 +8,8 @@ export interface Config {
   webFolder: string;
   /** To the local network, not to this machine alone. */
   isShared: boolean;
+  /** Files of a certificate and its key, to serve by HTTPS; null for plain HTTP. */
+  tls: { cert: string; key: string } | null;
 }
 
 const loopback = ['127.0.0.1', '::1', 'localhost'];
@@ -29,7 +32,16 @@ export function readConfig(env: NodeJS.ProcessEnv, root: string, args: readonly 
     throw new Error(
       `DRIMBO_HOST is "${host}"; Drimbo serves this machine only unless it is shared, so give 127.0.0.1, ::1 or localhost, or start it with --share.`,
     );
+  const [cert, key] = [set('DRIMBO_TLS_CERT', ''), set('DRIMBO_TLS_KEY', '')];
+  if ((cert === '') !== (key === ''))
+    throw new Error(
+      'DRIMBO_TLS_CERT and DRIMBO_TLS_KEY go together: the files of a certificate and of its key.',
+    );
+  for (const file of [cert, key])
+    if (file !== '' && !existsSync(file))
+      throw new Error(`${file} is not there; give the file of the certificate or key.`);
   return {
+    tls: cert === '' ? null : { cert: resolve(root, cert), key: resolve(root, key) },
     host,
     port,
     dataFolder: resolve(root, set('DRIMBO_DATA', 'data')),

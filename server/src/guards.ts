@@ -29,7 +29,7 @@ export const sameOriginWrites: RequestHandler = (request, _response, next) => {
   }
   const { origin, host } = request.headers;
   const foreign =
-    (origin !== undefined && origin !== `http://${host}`) ||
+    (origin !== undefined && origin !== `${request.protocol}://${host}`) ||
     request.headers['sec-fetch-site'] === 'cross-site';
   next(foreign ? new Problem(403, 'origin', 'Writes are taken from this site only.') : undefined);
 };

@@ -1,6 +1,8 @@
 import { execFile } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { existsSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
+import { createServer as createHttp } from 'node:http';
+import { createServer as createHttps } from 'node:https';
 import { availableParallelism } from 'node:os';
 import pino from 'pino';
 import { Links } from './access/links';
@@ -87,17 +89,21 @@ async function start(): Promise<void> {
   setTimeout(() => backUpToday(config.dataFolder), SETTLED_MS).unref();
   setInterval(() => backUpToday(config.dataFolder), HOUR_MS).unref();
 
-  const server = app.listen(config.port, config.host);
+  const server = config.tls
+    ? createHttps({ cert: readFileSync(config.tls.cert), key: readFileSync(config.tls.key) }, app)
+    : createHttp(app);
+  server.listen(config.port, config.host);
   // Longer than whoever asks keeps a line open for the next question: else that one meets it just as it is closed.
   server.keepAliveTimeout = 75_000;
   server.headersTimeout = 80_000;
   server.on('listening', () => {
     const address = server.address();
     const port = typeof address === 'object' && address ? address.port : config.port;
-    const url = `http://${config.isShared ? '127.0.0.1' : config.host === '::1' ? '[::1]' : config.host}:${port}/`;
+    const scheme = config.tls ? 'https' : 'http';
+    const url = `${scheme}://${config.isShared ? '127.0.0.1' : config.host === '::1' ? '[::1]' : config.host}:${port}/`;
     unmark = markRunning(config.dataFolder, url, instance);
     say(`Drimbo is at ${url}  (stop with Ctrl+C)`);
-    if (config.isShared) void tellShared(port, say);
+    if (config.isShared) void tellShared(scheme, port, say);
     warmUp(store, pool.appraise, threads, todayUtc()).catch((error: unknown) => log.error(error));
   });
   server.on('error', (error: NodeJS.ErrnoException) => {

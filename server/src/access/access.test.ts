@@ -1,6 +1,10 @@
+import { once } from 'node:events';
 import { readFileSync } from 'node:fs';
+import { createServer } from 'node:https';
+import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
 import type { Express } from 'express';
+import selfsigned from 'selfsigned';
 import request from 'supertest';
 import { seedDemo } from '../demo/seed';
 import { appOn, host, today } from '../testing/app';
@@ -88,6 +92,14 @@ function everyRoute(): { method: 'get' | 'post' | 'put' | 'delete'; path: string
     path: m[2]!,
   }));
   return [...mounted, ...single].map((r) => ({ ...r, path: r.path.replace(/\/$/, '') }));
+}
+
+/** A certificate of this moment for this machine. */
+function ownCertificate(): { cert: string; key: string } {
+  const { cert, private: key } = selfsigned.generate([{ name: 'commonName', value: 'localhost' }], {
+    days: 1,
+  });
+  return { cert, key };
 }
 
 const isFloor = (path: string): boolean => path === '/api/floor' || path.startsWith('/api/floor/');
@@ -242,4 +254,25 @@ test('a passcode is known by what is kept of it, and only that one', async () =>
   expect(readFileSync(join(house.folder, 'passcode.json'), 'utf8')).not.toContain('correct horse');
   await expect(setPasscode(house.folder, 'short')).rejects.toThrow('at least 8');
   expect(await isPasscode(house.folder, 'correct horse')).toBe(true);
+});
+
+test('by HTTPS a cookie never travels without it, and writes come from the same scheme', async () => {
+  const { cert, key } = ownCertificate();
+  const server = createServer({ cert, key }, app).listen(0, '127.0.0.1');
+  await once(server, 'listening');
+  const { port } = server.address() as AddressInfo;
+  const signIn = (origin: string) =>
+    request(`https://127.0.0.1:${port}`)
+      .post('/api/access/sign-in')
+      .trustLocalhost()
+      .set('Origin', origin)
+      .send({ passcode: 'correct horse' });
+  try {
+    const answer = await signIn(`https://127.0.0.1:${port}`);
+    expect([answer.status, answer.get('Set-Cookie')![0]]).toEqual([200, expect.stringContaining('; Secure')]);
+    expect((await signIn(`http://127.0.0.1:${port}`)).status).toBe(403);
+  } finally {
+    server.close();
+    server.closeAllConnections();
+  }
 });

@@ -20,9 +20,10 @@ export interface Access {
 export const COACH = 'drimbo-coach';
 export const CLIENT = 'drimbo-client';
 
-/** Not for scripts, not for other sites. It travels by plain HTTP: the local network has no certificates. */
-export const cookieFor = (ms: number = SIGNED_IN_MS): CookieOptions => ({
+/** Not for scripts, not for other sites; where there is a certificate, never without it. */
+export const cookieFor = ({ secure }: Pick<Request, 'secure'>, ms: number = SIGNED_IN_MS): CookieOptions => ({
   httpOnly: true,
+  secure,
   sameSite: 'strict',
   path: '/',
   maxAge: ms,

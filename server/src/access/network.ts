@@ -8,8 +8,12 @@ export const ownAddresses = (): string[] =>
   );
 
 /** Says by which addresses the local network gets in, the first as a code for a phone's camera. */
-export async function tellShared(port: number, say: (text: string) => void): Promise<void> {
-  const [first, ...others] = ownAddresses().map((address) => `http://${address}:${port}/`);
+export async function tellShared(
+  scheme: 'http' | 'https',
+  port: number,
+  say: (text: string) => void,
+): Promise<void> {
+  const [first, ...others] = ownAddresses().map((address) => `${scheme}://${address}:${port}/`);
   if (first === undefined) {
     say('This machine is on no network; nobody else gets in.');
     return;

@@ -51,13 +51,13 @@ export function accessRoutes(access: Access, store: Store): Router {
     const { passcode } = checked(signingIn, request.body);
     if (!(await isPasscode(folder, passcode)))
       throw new Problem(401, 'passcode', 'This is not the passcode.');
-    response.cookie(COACH, signIns.add(), cookieFor());
+    response.cookie(COACH, signIns.add(), cookieFor(request));
     response.json({ who: 'coach' });
   });
   router.post('/sign-out', (request, response) => {
     const token = tokenIn(request, COACH);
     if (token !== null) signIns.remove(token);
-    response.clearCookie(COACH, cookieFor()).clearCookie(CLIENT, cookieFor());
+    response.clearCookie(COACH, cookieFor(request)).clearCookie(CLIENT, cookieFor(request));
     response.status(204).end();
   });
   /** A new passcode; where one is set it has to be given, and everybody signs in anew. */
@@ -72,7 +72,7 @@ export function accessRoutes(access: Access, store: Store): Router {
       );
     await setPasscode(folder, passcode);
     signIns.clear();
-    response.cookie(COACH, signIns.add(), cookieFor());
+    response.cookie(COACH, signIns.add(), cookieFor(request));
     response.status(204).end();
   });
   router.get('/links', async (request, response) => {
@@ -106,7 +106,7 @@ export function joinRoute({ links }: Access): Router {
         return;
       }
       const left = Math.min(Date.parse(whose.expiresAt) - Date.now(), 90 * DAY_MS);
-      response.cookie(CLIENT, token, cookieFor(left));
+      response.cookie(CLIENT, token, cookieFor(request, left));
       response.setHeader('Cache-Control', 'no-store');
       response.redirect(303, `/floor/${encodeURIComponent(whose.sessionId)}`);
     },

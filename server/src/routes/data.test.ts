@@ -16,7 +16,7 @@ let house: House;
 const inThisProcess =
   (folder: string): Tasks =>
   async <T>(args: readonly string[]) => {
-    const config = { host: '', port: 0, dataFolder: folder, webFolder: '', isShared: false };
+    const config = { host: '', port: 0, dataFolder: folder, webFolder: '', isShared: false, tls: null };
     return (await runCommand(args, config))!.result as T;
   };
 
