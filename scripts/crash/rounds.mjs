@@ -44,11 +44,11 @@ function makeOlder(file) {
   db.exec('create index sessions_of_client on sessions (client_id)');
   db.exec('drop table schools');
   db.exec('drop table blocks');
+  db.exec('drop table client_links');
+  db.exec('drop index performed_by_day');
   for (const column of ['technique', 'fault', 'felt', 'comfort', 'note'])
     db.exec(`alter table performed_sets drop column ${column}`);
-  db.exec(
-    "delete from kysely_migration where name in ('006-briefs', '007-schools', '008-blocks', '009-how-it-went')",
-  );
+  db.exec("delete from kysely_migration where name >= '006'");
   db.close();
 }
 
