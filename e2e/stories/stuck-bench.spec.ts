@@ -1,5 +1,5 @@
 import { expect, test } from '../house';
-import { expectAxeClean, lineNames } from '../desk';
+import { copyClient, expectAxeClean, lineNames, makeSession } from '../desk';
 
 /** Seconds and heights of one press that is slowest at a share of its way: known beforehand. */
 function trace(sticksAt: number): string {
@@ -53,12 +53,16 @@ test('a stuck bench is found in the log, where it sticks is seen in a trace, and
   await page.setViewportSize({ width: 360, height: 740 });
   await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(360);
 
-  // One key takes the first way into the next session, after the bench.
+  // One key takes the first way into the client's next session, after the bench.
+  const client = await copyClient(page, 'bram-otterlund', 'bram-sticking');
+  await makeSession(page, client, 'Bench to mend', 'bram-push');
   await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(`/clients/${client}/sticking`);
   const way = page.getByRole('list', { name: 'What may help' }).getByRole('listitem').first();
+  await expect(way.getByRole('button', { name: /into Bench to mend$/ })).toBeVisible();
   const name = (await way.getByRole('link').textContent())!;
   await page.keyboard.press('1');
-  await expect(page.getByLabel('Title of the session')).toBeVisible();
+  await expect(page.getByLabel('Title of the session')).toHaveValue('Bench to mend');
   await expect
     .poll(async () => (await lineNames(page)).slice(0, 2))
     .toEqual(['Barbell bench press', expect.stringContaining(name.split(' ')[0]!)]);
