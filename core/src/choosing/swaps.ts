@@ -180,7 +180,7 @@ function judge(e: Entry, m: MeasuredLine, context: Context): Swap {
     ),
   ];
   // What nobody said counts neither way.
-  const { comfort, felt } = soFar(context.logged, e.movement.id);
+  const { comfort, felt } = soFar(context.logged, e.movement.id, e.rig);
   if (comfort !== null)
     parts.push(
       part('Comfortable so far', weights.comfort, comfort / 10, `${comfort.toFixed(0)} of 10, as logged`),

@@ -152,10 +152,12 @@ function loadNext(c: Case): Proposal | null {
 
 /** A movement that got less comfortable, or hurts: the same job by another. */
 function kinder({ m, measured }: Case): Proposal | null {
-  const { isWorsening, comfort } = soFar(measured.context.logged, m.movement.id);
+  const { isWorsening, comfort } = soFar(measured.context.logged, m.movement.id, m.rig);
   if (!isWorsening || comfort === null) return null;
   const { context } = measured;
-  const swap = sameJob(m, context, { other: null, kindTo: null }).find((s) => keepsLimits(s, context));
+  const swap = sameJob(m, context, { other: null, kindTo: null }).find(
+    (s) => s.entry.movement.id !== m.movement.id && keepsLimits(s, context),
+  );
   return {
     id: `swap ${m.id}`,
     kind: 'swap',

@@ -212,7 +212,7 @@ export function variationsFor(
           JSON.stringify(fullRig(entry.movement, r.rig)) === JSON.stringify(entry.rig),
       ).length;
       const fresh = 1 - Math.min(1, done / 40);
-      const { comfort } = soFar(logged, entry.movement.id);
+      const { comfort } = soFar(logged, entry.movement.id, entry.rig);
       return [
         {
           entry,
