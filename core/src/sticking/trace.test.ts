@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { simulatedTrace } from './sensor';
-import { readTrace, samplesOf, sidesApart, TraceError, whereAt } from './trace';
+import { hasBothSides, readTrace, samplesOf, sidesApart, tiltOf, TraceError, whereAt } from './trace';
 
 /** Normal numbers out of even ones of a fixed sequence. */
 function noiseOf(seed: number): () => number {
@@ -55,6 +55,36 @@ test('two sides are held against each other', () => {
   );
   expect(sidesApart(quick, quick)).toBe(0);
   expect(sidesApart(quick, slow)).toBeGreaterThan(0.05);
+});
+
+test('the tilt of a bar is what its ends are apart at most, over how they began', () => {
+  const left = [0, 1, 2, 3].map((t) => ({ t, h: 0.4 + t * 0.1 }));
+  const right = [
+    { t: 0, h: 0.42 },
+    { t: 1, h: 0.5 },
+    { t: 3, h: 0.77 },
+  ];
+  expect(tiltOf(left, left)).toBe(0);
+  // Apart by −.02 at first, 0 then, −.07 at last: .05 more than at first.
+  expect(tiltOf(left, right)).toBeCloseTo(0.05, 9);
+  expect(tiltOf(left, [])).toBe(0);
+});
+
+test('a third column is the other end of the bar', () => {
+  const rows = [
+    ['t', 'left', 'right'],
+    ['0', '0.4', '0,41'],
+    ['0.1', '0.45', '0.44'],
+  ];
+  expect(hasBothSides(rows)).toBe(true);
+  expect(hasBothSides(rows.map((r) => r.slice(0, 2)))).toBe(false);
+  expect(samplesOf(rows, 2)).toEqual([
+    { t: 0, h: 0.41 },
+    { t: 0.1, h: 0.44 },
+  ]);
+  expect(() => samplesOf([...rows, ['0.2', '0.5', 'off']], 2)).toThrow(
+    'Row 4 is no time and height: “0.2, 0.5, off”',
+  );
 });
 
 test('a table with a heading is read; a torn row is named; what is no trace is refused with the reason', () => {

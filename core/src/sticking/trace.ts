@@ -198,22 +198,43 @@ export function sidesApart(left: TraceRead, right: TraceRead): number {
   return apart;
 }
 
-/** Rows of time and height out of a table; a heading is passed over. Throws TraceError with the row that is none. */
-export function samplesOf(rows: readonly (readonly string[])[]): Sample[] {
+/**
+ * How far a bar tilts at most, metres: the heights of its two ends over where each began, taken at the same times. The
+ * ends are sampled together; samples only one of them has are left out.
+ */
+export function tiltOf(left: readonly Sample[], right: readonly Sample[]): number {
+  const at = new Map(right.map((s) => [s.t, s.h]));
+  const both = left.flatMap(({ t, h }) => {
+    const other = at.get(t);
+    return other === undefined ? [] : [h - other];
+  });
+  const [begins = 0] = both;
+  return Math.max(0, ...both.map((apart) => Math.abs(apart - begins)));
+}
+
+/** A table with a third column has the other end of the bar in it. */
+export const hasBothSides = (rows: readonly (readonly string[])[]): boolean =>
+  rows.filter((row) => row.length > 2 && /^\s*-?\d/.test(row[2] ?? '')).length > rows.length / 2;
+
+/**
+ * Rows of time and height out of a table, the height of the column that is named; a heading is passed over. Throws
+ * TraceError with the row that is none.
+ */
+export function samplesOf(rows: readonly (readonly string[])[], column: 1 | 2 = 1): Sample[] {
   const samples: Sample[] = [];
   rows.forEach((row, i) => {
     if (row.every((cell) => cell.trim() === '')) return;
-    const [t, h] = row.slice(0, 2).map((cell) => Number(cell.trim().replace(',', '.')));
+    const [t, h] = [row[0], row[column]].map((cell) => Number((cell ?? '').trim().replace(',', '.')));
     if (
       t !== undefined &&
       h !== undefined &&
       Number.isFinite(t) &&
       Number.isFinite(h) &&
-      row[1]?.trim() !== ''
+      row[column]?.trim() !== ''
     )
       samples.push({ t, h });
     else if (samples.length > 0 || i > 3)
-      throw new TraceError(`Row ${i + 1} is no time and height: “${row.slice(0, 2).join(', ')}”.`);
+      throw new TraceError(`Row ${i + 1} is no time and height: “${row.slice(0, column + 1).join(', ')}”.`);
   });
   return samples;
 }

@@ -1,8 +1,11 @@
 import { Chance } from '@drimbo/core/lifter/chance';
 import { simulatedTrace } from '@drimbo/core/sticking/sensor';
 import {
+  hasBothSides,
   readTrace,
   samplesOf,
+  sidesApart,
+  tiltOf,
   TraceError,
   whereAt,
   type Sample,
@@ -60,6 +63,8 @@ const Body = styled.div`
 
 interface Seen {
   name: string;
+  /** The other end of the bar beside this one; null where one was traced. */
+  sides: { apart: number; tiltM: number } | null;
   samples: Sample[];
   read: TraceRead;
 }
@@ -114,10 +119,14 @@ function Desk({ file, kit }: { file: ClientFile; kit: Kit }): ReactNode {
   useEffect(() => {
     document.title = `Where ${client.name} sticks · Drimbo`;
   }, [client.name]);
-  const take = (name: string, samples: Sample[]): void => {
+  const take = (name: string, samples: Sample[], other: Sample[] | null = null): void => {
     try {
       const read = readTrace(samples);
-      setSeen({ name, samples: [...samples].sort((a, b) => a.t - b.t), read });
+      const sides = other && {
+        apart: sidesApart(read, readTrace(other)),
+        tiltM: tiltOf(samples, other),
+      };
+      setSeen({ name, samples: [...samples].sort((a, b) => a.t - b.t), read, sides });
       setWhere(usual(read) ?? where);
       setWrong('');
     } catch (error) {
@@ -129,7 +138,7 @@ function Desk({ file, kit }: { file: ClientFile; kit: Kit }): ReactNode {
   const open = async (file: File): Promise<void> => {
     try {
       const { data } = Papa.parse<string[]>(await file.text(), { skipEmptyLines: 'greedy' });
-      take(file.name, samplesOf(data));
+      take(file.name, samplesOf(data), hasBothSides(data) ? samplesOf(data, 2) : null);
     } catch (error) {
       setWrong((error as Error).message);
     }
@@ -187,7 +196,8 @@ function Desk({ file, kit }: { file: ClientFile; kit: Kit }): ReactNode {
               <Button onPress={simulate}>Look at a simulated set</Button>
             </div>
             <p className="soft">
-              A table of seconds and height of the bar in metres, from any camera or sensor.
+              A table of seconds and height of the bar in metres, from any camera or sensor; a third column is
+              its right end, the second then its left.
             </p>
             {wrong && <p role="alert">{wrong}</p>}
             {seen && last && (
@@ -206,6 +216,13 @@ function Desk({ file, kit }: { file: ClientFile; kit: Kit }): ReactNode {
                   }
                 />
                 <Reps read={seen.read} />
+                {seen.sides && (
+                  <p>
+                    The right end takes {percent(Math.abs(seen.sides.apart))}{' '}
+                    {seen.sides.apart < 0 ? 'less' : 'more'} time on the way up than the left; the bar tilts
+                    by {(seen.sides.tiltM * 100).toFixed(1)} cm at most.
+                  </p>
+                )}
               </>
             )}
           </Body>
