@@ -11,7 +11,6 @@ import { Sheet, SheetHead } from '../../parts/sheet';
 import { Steps } from '../../parts/steps';
 import { tell } from '../../parts/toast';
 import { todayIso } from '../../data/queries';
-import { sessionForFloor } from '../../data/start-floor';
 import { useDesigner } from '../../state/use-designer';
 import { useOpenedSession, type OpenedSession } from '../../state/use-opened';
 import { Conflict } from '../shared/conflict';
@@ -98,9 +97,9 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
   const [isLogging, setLogging] = useState(() => address.has('log'));
   /** The session of its day, where a block follows this one: what is done is not done to what the weeks follow. */
   const ownDay = (then: (id: string) => void): void => {
-    sessionForFloor(stored.id, opened.file).then(then, (error: Error) =>
-      tell(`The session of that day cannot be made: ${error.message}`),
-    );
+    import('../../data/start-floor')
+      .then(({ sessionForFloor }) => sessionForFloor(stored.id, opened.file))
+      .then(then, (error: Error) => tell(`The session of that day cannot be made: ${error.message}`));
   };
   const toNeighbour = (by: 1 | -1): void => {
     const to = neighbour(opened, by);
