@@ -90,6 +90,7 @@ export default tseslint.config(
   {
     files: [
       '**/*.config.{ts,mjs,js}',
+      'e2e/setup.ts',
       'eslint.config.mjs',
       'jest.config.mjs',
       'scripts/jest-esbuild.mjs',

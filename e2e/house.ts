@@ -1,11 +1,14 @@
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { test as base } from '@playwright/test';
 
 const root = resolve(import.meta.dirname, '..');
+
+/** Where the demo lies that every house begins with (setup.ts): seeded once, then copied. */
+export const TEMPLATE = 'DRIMBO_TEMPLATE';
 
 /** A built server with the demo in a folder of its own. `stop` takes the folder along. */
 export async function startHouse(
@@ -13,9 +16,12 @@ export async function startHouse(
   port = '0',
   more: readonly string[] = [],
 ) {
+  const template = process.env[TEMPLATE];
+  if (template !== undefined && !existsSync(join(folder, 'drimbo.sqlite')))
+    cpSync(template, folder, { recursive: true });
   const child = spawn(process.execPath, ['server/dist/main.js', '--demo', ...more], {
     cwd: root,
-    env: { ...process.env, DRIMBO_PORT: port, DRIMBO_HOST: '', DRIMBO_DATA: folder },
+    env: { ...process.env, DRIMBO_PORT: port, DRIMBO_HOST: '', DRIMBO_DATA: folder, DRIMBO_WARM: '0' },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   const address = await new Promise<string>((found, failed) => {
@@ -32,11 +38,16 @@ export async function startHouse(
     child.kill('SIGKILL');
     await once(child, 'exit');
   };
+  /** Ends it as somebody at a keyboard does, everything written. */
+  const end = async (): Promise<void> => {
+    child.kill('SIGINT');
+    await once(child, 'exit');
+  };
   const stop = async (): Promise<void> => {
     await kill();
     rmSync(folder, { recursive: true, force: true });
   };
-  return { address, folder, kill, stop };
+  return { address, folder, kill, end, stop };
 }
 
 /** Every worker has a house of its own, so that stories of two files do not meet. */

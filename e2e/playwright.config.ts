@@ -6,6 +6,7 @@ const root = resolve(import.meta.dirname, '..');
 // Tools read a default export here. Every worker starts a server of its own (house.ts).
 export default defineConfig({
   testDir: './stories',
+  globalSetup: './setup.ts',
   outputDir: resolve(root, 'test-results'),
   fullyParallel: false,
   workers: 2,

@@ -28,10 +28,10 @@ test('a coach signs in on the network and sends a client their session; the clie
     const desk = await (await browser.newContext({ baseURL: house.address })).newPage();
     await desk.goto('/sessions/bram-push');
     await expectAxeClean(desk);
-    await desk.getByLabel('Passcode').fill('guessed');
+    await desk.getByLabel('Passcode', { exact: true }).fill('guessed');
     await desk.keyboard.press('Enter');
     await expect(desk.getByRole('alert')).toContainText('This is not the passcode');
-    await desk.getByLabel('Passcode').fill('correct horse');
+    await desk.getByLabel('Passcode', { exact: true }).fill('correct horse');
     await desk.keyboard.press('Enter');
     await expect(desk.getByLabel('Title of the session')).toBeVisible();
 
@@ -87,7 +87,7 @@ test('a coach signs in on the network and sends a client their session; the clie
     // Who signs out is asked again.
     await desk.goto('/data');
     await desk.getByRole('button', { name: 'Sign out here' }).click();
-    await expect(desk.getByLabel('Passcode')).toBeVisible();
+    await expect(desk.getByLabel('Passcode', { exact: true })).toBeVisible();
   } finally {
     await house.stop();
   }

@@ -104,7 +104,9 @@ async function start(): Promise<void> {
     unmark = markRunning(config.dataFolder, url, instance);
     say(`Drimbo is at ${url}  (stop with Ctrl+C)`);
     if (config.isShared) void tellShared(scheme, port, say);
-    warmUp(store, pool.appraise, threads, todayUtc()).catch((error: unknown) => log.error(error));
+    // Who starts many servers for a moment each says DRIMBO_WARM=0.
+    if (process.env.DRIMBO_WARM !== '0')
+      warmUp(store, pool.appraise, threads, todayUtc()).catch((error: unknown) => log.error(error));
   });
   server.on('error', (error: NodeJS.ErrnoException) => {
     const taken = error.code === 'EADDRINUSE';

@@ -49,6 +49,9 @@ function useWorker(context: BlockContext): Remote<Blocks> | null {
   return api;
 }
 
+/** Changing goes on for so long before remedies are looked for, milliseconds. */
+const QUIET_MS = 300;
+
 /** Appraises in the worker, then looks for remedies; what is overtaken is dropped. */
 function useAppraised(
   api: Remote<Blocks> | null,
@@ -70,6 +73,9 @@ function useAppraised(
       const first = await api.appraise(block, sessions);
       if (over) return;
       setAppraisal(first);
+      // Somebody who goes on changing it does not wait for what nobody will read.
+      await new Promise((resolve) => setTimeout(resolve, QUIET_MS));
+      if (over) return;
       const all = await api.remedies(block, sessions, proxy(fill));
       if (over) return;
       if (all) fill(all);

@@ -46,7 +46,7 @@ test('about the arm’s own axis a straight line turns by what it shortens', () 
         expect(dot(moment, upper)).toBeCloseTo(shortening, 5);
       });
     }),
-    { numRuns: 320 },
+    { numRuns: 540 },
   );
   expect(seen).toBeGreaterThan(80);
 });
