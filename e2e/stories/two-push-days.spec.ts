@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '../house';
-import { choose, expectAxeClean, saved } from '../desk';
+import { choose, copyClient, expectAxeClean, makeSession, saved } from '../desk';
 
 const findings = (page: Page) => page.getByRole('list', { name: 'Findings' });
 const rule = (page: Page, id: string) => page.locator(`[data-rule="${id}"]`).first();
@@ -8,10 +8,14 @@ const judged = (page: Page) => expect(page.getByText('Looking for remedies…'))
 test('two push days that complement each other are planned for a competitor, from her page, in a few keys', async ({
   page,
 }) => {
-  await page.goto('/clients/mirelle-vandoorn');
-  await expect(page.getByRole('heading', { name: 'Planned' })).toBeVisible();
+  // A client of its own: other stories make sessions of the same names for hers.
+  const client = await copyClient(page, 'mirelle-vandoorn', 'mirelle-twice');
+  await makeSession(page, client, 'Push A, upper chest first', 'mirelle-push-a');
+  await makeSession(page, client, 'Push B, overhead first', 'mirelle-push-b');
+  await page.goto(`/clients/${client}`);
+  await expect(page.getByRole('heading', { name: /^A copy for twice/ }).first()).toBeVisible();
   await page.keyboard.press('b');
-  const dialog = page.getByRole('dialog', { name: 'Start a block for Mirelle Vandoorn' });
+  const dialog = page.getByRole('dialog', { name: 'Start a block for A copy for twice' });
   await choose(dialog, 'Split', 'Push twice a week');
   await choose(dialog, 'Push A', 'Push A, upper chest first');
   await choose(dialog, 'Push B', 'Push A, upper chest first');
