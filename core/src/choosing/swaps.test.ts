@@ -9,7 +9,8 @@ import { line, sampleClient, sampleContext, sampleKit, session, soundPush } from
 import { candidatesFor } from './candidates';
 import { cautionFor } from './limits';
 import { overlap, sameRegions } from './overlap';
-import { changeBy, differentJob, jobOfEntry, sameJob } from './swaps';
+import { differentJob } from './complements';
+import { changeBy, jobOfEntry, sameJob } from './swaps';
 
 const pushed = measure(soundPush, sampleContext);
 const lineOf = (id: string) => pushed.lines.find((m) => m.id === id)!;

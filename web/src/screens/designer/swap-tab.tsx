@@ -1,14 +1,7 @@
 import { regions } from '@drimbo/core/anatomy/regions';
+import { differentJob, type Complement } from '@drimbo/core/choosing/complements';
 import { overlap } from '@drimbo/core/choosing/overlap';
-import {
-  changeBy,
-  differentJob,
-  sameJob,
-  type Change,
-  type Complement,
-  type Swap,
-  type SwapWish,
-} from '@drimbo/core/choosing/swaps';
+import { changeBy, sameJob, type Change, type Swap, type SwapWish } from '@drimbo/core/choosing/swaps';
 import { loadText } from '@drimbo/core/formats/sheet';
 import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { limitIds } from '@drimbo/core/session/client';
