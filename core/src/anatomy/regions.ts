@@ -137,3 +137,7 @@ export function leadVoice(credits: Credits): VoiceId {
 
 export const voiceCredit = (credits: Credits, voice: VoiceId): number =>
   Math.max(0, ...regionIds.filter((id) => regions[id].voice === voice).map((id) => credits[id] ?? 0));
+
+/** Nothing of any group. */
+export const noGroups = (): Record<GroupId, number> =>
+  Object.fromEntries(groupIds.map((g) => [g, 0])) as Record<GroupId, number>;

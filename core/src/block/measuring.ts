@@ -1,4 +1,4 @@
-import { groupCredit, groupIds, regionIds, type GroupId, type RegionId } from '../anatomy/regions';
+import { groupCredit, groupIds, noGroups, regionIds, type GroupId, type RegionId } from '../anatomy/regions';
 import { elsewhere } from '../choosing/elsewhere';
 import { isHard } from '../dose/dose';
 import { lineMovement } from '../measure/dress';
@@ -24,7 +24,6 @@ import { asked, dressedFor, rotationsBy } from './weekly';
 type Groups = Record<GroupId, number>;
 type Regions = Record<RegionId, number>;
 
-const noGroups = (): Groups => Object.fromEntries(groupIds.map((g) => [g, 0])) as Groups;
 const noRegions = (): Regions => Object.fromEntries(regionIds.map((r) => [r, 0])) as Regions;
 
 /** What a day in short form gives, counted as sets of sessions are. */

@@ -1,4 +1,4 @@
-import { groupCredit, groupIds, type GroupId } from '../anatomy/regions';
+import { groupCredit, groupIds, noGroups, type GroupId } from '../anatomy/regions';
 import { creditsOf } from '../mechanics/credits';
 import { findMovement } from '../movements/catalogue';
 import type { School } from '../schools/document';
@@ -14,7 +14,7 @@ export function loggedGroups(
 ): Record<GroupId, number> | null {
   const sets = logged.filter((r) => r.date >= from && r.date <= to);
   if (sets.length === 0) return null;
-  const done = Object.fromEntries(groupIds.map((g) => [g, 0])) as Record<GroupId, number>;
+  const done = noGroups();
   for (const { movement, rig, reserve } of sets) {
     const found = findMovement(movement);
     if (!found || !isHard(reserve, counting.hardReserve)) continue;

@@ -1,4 +1,4 @@
-import { groupCredit, groupIds, type GroupId } from '../anatomy/regions';
+import { groupCredit, groupIds, noGroups, type GroupId } from '../anatomy/regions';
 import type { TrainingBlock } from '../block/document';
 import { measureBlock } from '../block/measuring';
 import type { BlockContext } from '../block/model';
@@ -18,9 +18,6 @@ export interface WeekDone {
   days: { planned: number; done: number; leftOut: number };
 }
 
-const none = (): Record<GroupId, number> =>
-  Object.fromEntries(groupIds.map((g) => [g, 0])) as Record<GroupId, number>;
-
 /**
  * The weeks of a block up to today: what its sessions asked for beside what the log has. Days in short form are in
  * neither, since nobody logs them. A set counts by what was to be left in reserve, and by what was.
@@ -33,7 +30,7 @@ export function weeksDone(block: TrainingBlock, context: BlockContext): WeekDone
   return measured.weeks
     .filter((w) => w.from <= context.todayIso && w.days.length > 0)
     .map((w): WeekDone => {
-      const planned = none();
+      const planned = noGroups();
       const sessions = w.days.filter((d) => d.measured !== null);
       for (const { measured: m } of sessions)
         for (const line of m!.lines)
@@ -46,7 +43,7 @@ export function weeksDone(block: TrainingBlock, context: BlockContext): WeekDone
         isLight: w.rule.light,
         isOver: daysAfter(w.from, 6) < context.todayIso,
         planned,
-        done: loggedGroups(context.logged, w.from, daysAfter(w.from, 6), measured.school) ?? none(),
+        done: loggedGroups(context.logged, w.from, daysAfter(w.from, 6), measured.school) ?? noGroups(),
         days: { planned: sessions.length, done: state('done'), leftOut: state('left out') },
       };
     });

@@ -1,4 +1,4 @@
-import { styled } from 'styled-components';
+import { css, styled } from 'styled-components';
 import { ink, size } from '../look/theme';
 import { namedRow } from './surfaces';
 
@@ -63,5 +63,26 @@ export const TableFrame = styled.div<{ $columns: string; $besidePx: number }>`
     [data-after]::after {
       content: ' ' attr(data-after);
     }
+  }
+`;
+
+/** A table to be read only, with hair lines between its rows; styles the element around it. */
+export const plainTable = css`
+  table {
+    width: 100%;
+    border-collapse: collapse;
+  }
+  th,
+  td {
+    text-align: left;
+    font-weight: 420;
+    padding: 3px 8px 3px 0;
+    border-top: 1px solid ${ink.hush};
+    vertical-align: top;
+  }
+  thead th {
+    color: ${ink.soft};
+    font-size: ${size.fine};
+    border-top: none;
   }
 `;

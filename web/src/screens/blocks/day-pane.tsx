@@ -5,6 +5,7 @@ import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { ink, size } from '../../look/theme';
+import { plainTable } from '../../parts/table-look';
 import type { BlockDesk } from '../../state/use-block';
 import { Actions } from './day-actions';
 import { dayWords, loadWords } from './words';
@@ -19,26 +20,12 @@ const Body = styled.div`
     align-items: end;
     margin-top: 8px;
   }
+  ${plainTable}
   table {
-    width: 100%;
-    border-collapse: collapse;
     margin-top: 6px;
-  }
-  td,
-  th {
-    text-align: left;
-    font-weight: 420;
-    padding: 3px 8px 3px 0;
-    border-top: 1px solid ${ink.hush};
-    vertical-align: top;
   }
   td:first-child {
     font-weight: 620;
-  }
-  thead th {
-    color: ${ink.soft};
-    font-size: ${size.fine};
-    border-top: none;
   }
   .soft {
     color: ${ink.soft};

@@ -3,7 +3,7 @@ import { progress } from '@drimbo/core/log/progress';
 import { whatNext, type Proposal } from '@drimbo/core/log/what-next';
 import { measure } from '@drimbo/core/measure/measure';
 import { useQuery } from '@tanstack/react-query';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { api } from '../../data/api';
 import { ink, size } from '../../look/theme';
@@ -105,7 +105,9 @@ function Proposals({
 
 /** What comes next for a client with a log: how much it proposes, and the list of it. */
 export function FromLog({ designer }: { designer: Designer }): ReactNode {
-  const { session, context } = designer;
+  const { context } = designer;
+  // Measured once more when there is time for it, not with every key.
+  const session = useDeferredValue(designer.session);
   const { data: sets } = useSets(session.clientId);
   const [isOpen, setOpen] = useState(false);
   const lifts = useMemo(() => progress(context), [context]);

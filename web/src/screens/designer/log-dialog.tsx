@@ -19,6 +19,7 @@ import { DateField } from '../../parts/date-field';
 import { FileChoice } from '../../parts/file-choice';
 import { Dialog, DialogFeet } from '../../parts/dialog';
 import { NumberField } from '../../parts/number-field';
+import { plainTable } from '../../parts/table-look';
 import { Select } from '../../parts/select';
 import { TextField } from '../../parts/text-field';
 import type { Designer } from '../../state/use-designer';
@@ -36,23 +37,7 @@ const Body = styled.div`
     gap: 8px 12px;
     align-items: end;
   }
-  table {
-    width: 100%;
-    border-collapse: collapse;
-  }
-  th,
-  td {
-    text-align: left;
-    font-weight: 420;
-    padding: 3px 8px 3px 0;
-    border-top: 1px solid ${ink.hush};
-    vertical-align: top;
-  }
-  thead th {
-    color: ${ink.soft};
-    font-size: ${size.fine};
-    border-top: none;
-  }
+  ${plainTable}
 `;
 
 /** Sets as they are told: "80 kg × 8, 8, 7". */

@@ -6,30 +6,16 @@ import { ink, size } from '../../look/theme';
 import { Button } from '../../parts/button';
 import { Dialog, DialogFeet } from '../../parts/dialog';
 import { Progress } from '../../parts/progress';
+import { plainTable } from '../../parts/table-look';
 import type { Designer } from '../../state/use-designer';
 
 const RUNS = 1000;
 
-const Table = styled.table`
-  width: 100%;
-  border-collapse: collapse;
+const Table = styled.div`
+  ${plainTable}
   margin-top: 10px;
   font-size: ${size.small};
-  th {
-    text-align: left;
-    font-weight: 420;
-    padding: 4px 8px 4px 0;
-    border-top: 1px solid ${ink.hush};
-    vertical-align: top;
-  }
-  thead th {
-    color: ${ink.soft};
-    font-size: ${size.fine};
-    border-top: none;
-  }
   td {
-    padding: 4px 8px 4px 0;
-    border-top: 1px solid ${ink.hush};
     white-space: nowrap;
   }
   .bar {
@@ -86,24 +72,26 @@ function Told({ of, minutes }: { of: Rehearsal; minutes: number }): ReactNode {
         runs; in {percent(of.over)} of them more than the {minutes} there are.
       </p>
       <Table>
-        <thead>
-          <tr>
-            <th scope="col">Movement</th>
-            <th scope="col">Set</th>
-            <th scope="col">short, in range, too easy</th>
-            <th scope="col">In range</th>
-            <th scope="col">Short</th>
-            <th scope="col">Too easy</th>
-            <th scope="col">Reps</th>
-          </tr>
-        </thead>
-        {of.lines.map((l) => (
-          <tbody key={l.id}>
-            {(l.sets ?? []).map((s, i) => (
-              <Row key={s.setIndex} name={i === 0 ? l.name : null} set={s} of={l.sets!.length} />
-            ))}
-          </tbody>
-        ))}
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Movement</th>
+              <th scope="col">Set</th>
+              <th scope="col">short, in range, too easy</th>
+              <th scope="col">In range</th>
+              <th scope="col">Short</th>
+              <th scope="col">Too easy</th>
+              <th scope="col">Reps</th>
+            </tr>
+          </thead>
+          {of.lines.map((l) => (
+            <tbody key={l.id}>
+              {(l.sets ?? []).map((s, i) => (
+                <Row key={s.setIndex} name={i === 0 ? l.name : null} set={s} of={l.sets!.length} />
+              ))}
+            </tbody>
+          ))}
+        </table>
       </Table>
       {open.length > 0 && (
         <p style={{ color: ink.soft }}>

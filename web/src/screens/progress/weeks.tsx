@@ -1,4 +1,5 @@
 import { groupIds, groupNames } from '@drimbo/core/anatomy/regions';
+import { setsText } from '@drimbo/core/block/words';
 import type { WeekDone } from '@drimbo/core/log/weeks-done';
 import { parseISO, format } from 'date-fns';
 import type { ReactNode } from 'react';
@@ -48,13 +49,11 @@ const Scroll = styled.div`
 /** Done is this much under the plan: more than how sets are rounded. */
 const SHORT = 0.8;
 
-const halves = (n: number): string => String(Math.round(n * 2) / 2);
-
 function Of({ done, planned, isOver }: { done: number; planned: number; isOver: boolean }): ReactNode {
   if (planned < 0.25 && done < 0.25) return <td>–</td>;
   return (
     <td {...(isOver && done < planned * SHORT ? { 'data-short': true } : {})}>
-      {halves(done)} <span>of {halves(planned)}</span>
+      {setsText(done)} <span>of {setsText(planned)}</span>
     </td>
   );
 }
