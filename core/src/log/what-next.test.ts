@@ -135,6 +135,22 @@ test('down twice running takes two sets off, nowhere the last one', () => {
   expect(Math.min(...then)).toBeGreaterThan(0);
 });
 
+test('sets that were taken off are not taken off again', () => {
+  const down = [lift({ downTwice: ['2026-11-16', '2026-11-20'] })];
+  const done = at(kg).lines.flatMap((m) =>
+    day(
+      '2026-11-20',
+      kg,
+      m.sets.map(() => 5),
+      { lineId: m.id, movement: m.movement.id, rig: m.rig },
+    ),
+  );
+  const [fewer] = whatNext(at(kg), done, down);
+  expect(fewer!.kind).toBe('fewer sets');
+  const after = measure(applyEdit(at(kg).session, fewer!.edit!), sampleContext);
+  expect(whatNext(after, done, down).filter((p) => p.kind === 'fewer sets')).toEqual([]);
+});
+
 test('a movement that got uncomfortable is swapped for one that does its job', () => {
   const sets = ['2026-11-10', '2026-11-15', '2026-11-20'].flatMap((d, i) =>
     day(d, kg, [7, 7, 7], { comfort: 8 - 2 * i }),

@@ -190,6 +190,10 @@ function rotated(cases: readonly Case[], lifts: readonly LiftProgress[]): Propos
 function rested(measured: Measured, cases: readonly Case[], lifts: readonly LiftProgress[]): Proposal | null {
   const down = lifts.find((l) => l.downTwice && cases.some(({ m }) => m.movement.id === l.movement));
   if (!down) return null;
+  // Taken already: the session asks for fewer sets than were done when it last was.
+  const seen = cases.filter(({ days }) => days.length > 0);
+  const asked = seen.reduce((n, { m }) => n + m.sets.length, 0);
+  if (asked < seen.reduce((n, { days }) => n + days[0]!.length, 0)) return null;
   const edits = [...setsShared(measured, -SETS_OFF)].flatMap(([id, by]): Edit[] => {
     const line = measured.lines.find((m) => m.id === id)!.line;
     const scheme = withSetCount(line.scheme, Math.max(1, setCountOf(line.scheme) + by));
