@@ -1,3 +1,4 @@
+import { perHandWords } from '../movements/settings';
 import type { GroupId, RegionId } from '../anatomy/regions';
 import { countedAs } from '../measure/counting';
 import type { MeasuredLine } from '../measure/model';
@@ -27,7 +28,8 @@ export interface LineSheet {
   reserve: string;
   /** The heaviest set; null where the load is found on the day. */
   kg: number | null;
-  isEach: boolean;
+  /** Behind a load: in each hand, on each pulley, or all of it. */
+  perHand: ReturnType<typeof perHandWords>;
   /** What this kit has at both ends of an 80 % band. A model's estimate. */
   lowKg: number | null;
   highKg: number | null;
@@ -86,7 +88,7 @@ function lineSheet(m: MeasuredLine, d: MeasuredDay, verdict: Verdict | null): Li
     count: new Set(m.sets.map((s) => s.target.set)).size,
     reserve: reserveText(m.line.reserve),
     kg: top?.kg ?? null,
-    isEach: m.movement.load.kind === 'external' && m.movement.load.perHand,
+    perHand: perHandWords(m.movement),
     lowKg:
       top?.kg != null && spread !== null ? Math.min(top.kg, made(top.kg * Math.exp(-EIGHTY * spread))) : null,
     highKg:

@@ -1,3 +1,4 @@
+import { perHandWords } from '../movements/settings';
 import type { Appraisal } from '../appraise';
 import { movementOf } from '../movements/catalogue';
 import { cueList } from '../movements/notebook';
@@ -72,14 +73,7 @@ export function loadText(m: Pick<MeasuredLine, 'sets' | 'movement' | 'calibrate'
     return `bodyweight + ${figures(added, unit)} ${unit}`;
   }
   if (m.sets.some((s) => s.kg === null)) return 'find the load';
-  const each = m.movement.oneSided
-    ? ''
-    : load.perHand && m.movement.implement !== 'cable'
-      ? ' each'
-      : load.perHand
-        ? ' a side'
-        : '';
-  return `${setLoads(m.sets, unit)} ${unit}${each}`;
+  return `${setLoads(m.sets, unit)} ${unit}${perHandWords(m.movement)}`;
 }
 
 /** What the marks and pins of a line say where that is not the load in this unit: " (marked 25 lb)"; else empty. */

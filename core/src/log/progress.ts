@@ -1,7 +1,7 @@
 import type { Context } from '../measure/context';
 import { clientReadings, expectedSlope } from '../measure/client-max';
 import { movementOf } from '../movements/catalogue';
-import { fullRig, variantOf } from '../movements/settings';
+import { fullRig, perHandWords, variantOf } from '../movements/settings';
 import type { Rig } from '../movements/rig';
 import { smoothed, type LevelSlope } from '../strength/level-slope';
 import { daysAfter, daysBetween } from '../units/dates';
@@ -23,7 +23,8 @@ export interface LiftProgress {
   movement: string;
   rig: Rig;
   name: string;
-  isEach: boolean;
+  /** Behind a load: in each hand, on each pulley, or all of it. */
+  perHand: ReturnType<typeof perHandWords>;
   points: LiftPoint[];
   /** Change of the max a week, per cent, with both ends of an 80 % band. */
   slope: { mean: number; low: number; high: number };
@@ -113,7 +114,7 @@ export function progress(context: Context): LiftProgress[] {
           movement: id,
           rig,
           name: variantOf(movement, fullRig(movement, rig)).name,
-          isEach: movement.load.kind === 'external' && movement.load.perHand,
+          perHand: perHandWords(movement),
           points,
           slope,
           standing: standingOf(states, slope),

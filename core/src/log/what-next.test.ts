@@ -107,7 +107,7 @@ const lift = (patch: Partial<LiftProgress>): LiftProgress => ({
   movement: first!.movement.id,
   rig: first!.rig,
   name: 'Barbell bench press',
-  isEach: false,
+  perHand: '',
   points: [],
   slope: { mean: 0, low: -1, high: 1 },
   standing: 'rising',

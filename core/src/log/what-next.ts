@@ -5,7 +5,7 @@ import { soFar } from '../choosing/so-far';
 import { sameJob } from '../choosing/swaps';
 import { choicesOf } from '../loads/prescribe';
 import type { Measured, MeasuredLine } from '../measure/model';
-import { fullRig } from '../movements/settings';
+import { fullRig, perHandWords } from '../movements/settings';
 import type { Edit } from '../session/edits';
 import { setCountOf, setTargets, withSetCount } from '../session/schemes';
 import { becoming } from '../session/starting';
@@ -74,9 +74,6 @@ const fellShort = (c: Case, day: Day): boolean =>
   targetsOf(c).some(({ reps, open }, i) => open !== true && day[i] !== undefined && day[i].reps < reps.lo);
 
 const pinned = (m: MeasuredLine, kg: number): Edit => ({ do: 'line', line: m.id, patch: { loadKg: kg } });
-const each = (m: MeasuredLine): string =>
-  m.movement.load.kind === 'external' && m.movement.load.perHand ? ' each' : '';
-
 /** Double progression on the loads of this kit, with technique as the gate; null where nothing changes. */
 function loadNext(c: Case): Proposal | null {
   const { m, measured } = c;
@@ -86,7 +83,7 @@ function loadNext(c: Case): Proposal | null {
   if (!last || planned === null || !sharesOneLoad(m.line)) return null;
   const choices = (choicesOf(kit, m.movement) ?? []).map((l) => l.kg).sort((a, b) => a - b);
   const lastKg = Math.max(...last.map((s) => s.loadKg));
-  const text = (kg: number): string => `${massText(kg, client.unit)}${each(m)}`;
+  const text = (kg: number): string => `${massText(kg, client.unit)}${perHandWords(m.movement)}`;
   const name = m.name;
   const proposal = (kind: ProposalKind, kg: number | null, says: string, why: string): Proposal => ({
     id: `${kind} ${m.id}`,

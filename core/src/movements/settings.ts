@@ -137,3 +137,7 @@ export function knobFactor(factors: readonly KnobFactor[] | undefined, full: Rig
   }
   return product;
 }
+
+/** What stands behind a load: " each" in each hand, " a side" on each pulley; nothing where it is all of it. */
+export const perHandWords = ({ load, oneSided, implement }: Movement): '' | ' each' | ' a side' =>
+  oneSided || load.kind !== 'external' || !load.perHand ? '' : implement === 'cable' ? ' a side' : ' each';

@@ -24,7 +24,7 @@ export function SignIn(): ReactNode {
   return (
     <Page>
       <h1>drimbo</h1>
-      <p>A coach signs in with the passcode of this house. Clients open the link their coach sent them.</p>
+      <p>A coach signs in with the passcode. Clients open the link their coach sent them.</p>
       <form
         style={{ display: 'grid', gap: 10, justifyItems: 'start' }}
         onSubmit={(e) => {

@@ -123,7 +123,7 @@ export function MovementsTable({ desk }: { desk: BlockDesk }): ReactNode {
                     {l.kg === null ? (
                       <span className="soft">found then</span>
                     ) : (
-                      `${massText(l.kg, unit)}${l.isEach ? ' each' : ''}`
+                      `${massText(l.kg, unit)}${l.perHand}`
                     )}
                     {l.name !== row.name && (
                       <>

@@ -14,7 +14,7 @@ export const sheetsOf = (appraisal: BlockAppraisal): ReadonlyMap<number, DayShee
 export const setsIn = (sheet: DaySheet): number => sheet.lines.reduce((n, l) => n + l.count, 0);
 
 export const loadWords = (line: LineSheet, unit: MassUnit): string =>
-  line.kg === null ? 'found in the first set' : `${massText(line.kg, unit)}${line.isEach ? ' each' : ''}`;
+  line.kg === null ? 'found in the first set' : `${massText(line.kg, unit)}${line.perHand}`;
 
 /** The load a day leads with: its first movement that has one. */
 export const topLoad = (sheet: DaySheet, unit: MassUnit): string => {

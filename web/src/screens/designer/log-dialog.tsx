@@ -186,9 +186,11 @@ export function LogDialog({
                 rows={8}
                 onChange={setText}
               />
-              <FileChoice accept=".csv,text/csv,.txt" onFile={(file) => void takeTable(file)}>
-                Read a CSV
-              </FileChoice>
+              <div className="row">
+                <FileChoice accept=".csv,text/csv,.txt" onFile={(file) => void takeTable(file)}>
+                  Read a CSV
+                </FileChoice>
+              </div>
               {read.unread.map((u) => (
                 <p key={u.text} role="alert">
                   “{u.text}”: {u.why}.

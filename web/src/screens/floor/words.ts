@@ -1,5 +1,6 @@
 import type { FloorStep } from '@drimbo/core/log/floor';
 import type { NextSet } from '@drimbo/core/log/next-set';
+import { perHandWords } from '@drimbo/core/movements/settings';
 import { massText, type MassUnit } from '@drimbo/core/units/mass';
 import type { Floor } from '../../state/use-floor';
 
@@ -10,8 +11,8 @@ export const adviceFor = (floor: Floor, step: SetStep): NextSet | undefined =>
   floor.advice.next.get(step.line.id)?.find((n) => n.setIndex === step.setIndex);
 
 const each = (step: SetStep | Extract<FloorStep, { is: 'ramp' }>): string => {
-  const { load } = step.line.movement;
-  return load.kind === 'external' && load.perHand ? ' each' : load.kind === 'bodyweight' ? ' added' : '';
+  const { movement } = step.line;
+  return movement.load.kind === 'bodyweight' ? ' added' : perHandWords(movement);
 };
 
 export const loadWords = (kg: number, step: Exclude<FloorStep, { is: 'warm-up' }>, unit: MassUnit): string =>

@@ -80,7 +80,7 @@ function Lift({
   const first = lift.points[0]!.date;
   const last = lift.points[lift.points.length - 1]!;
   const { slope } = lift;
-  const now = `${roughMass(last.kg, unit)}${lift.isEach ? ' each' : ''}`;
+  const now = `${roughMass(last.kg, unit)}${lift.perHand}`;
   const about = advice(lift);
   return (
     <Sheet aria-label={lift.name}>
