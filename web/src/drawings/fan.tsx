@@ -1,6 +1,6 @@
 import type { Appraisal } from '@drimbo/core';
 import { pressingRegions, regions, type PressingRegion } from '@drimbo/core/anatomy/regions';
-import { type ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink, narrow, size, voiceInk, voiceText } from '../look/theme';
 
@@ -220,8 +220,7 @@ function BandBar({
   );
 }
 
-/** The dose of a session: fibre strands by region, and sets against their bands. */
-export function Fan({ dose }: { dose: Appraisal['dose'] }): ReactNode {
+function FanOf({ dose }: { dose: Appraisal['dose'] }): ReactNode {
   const says = pressingRegions
     .map((id) => {
       const { fractional, prescribed } = dose.regions[id];
@@ -303,3 +302,6 @@ export function Fan({ dose }: { dose: Appraisal['dose'] }): ReactNode {
     </Wrap>
   );
 }
+
+/** The dose of a session: fibre strands by region, and sets against their bands. */
+export const Fan = memo(FanOf);

@@ -1,8 +1,10 @@
-import type { DraggableAttributes, DraggableSyntheticListeners } from '@dnd-kit/core';
 import { GripVertical } from 'lucide-react';
-import type { ReactNode } from 'react';
+import type { ButtonHTMLAttributes, ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink } from '../look/theme';
+
+/** Told to those who hear the page, of everything that is carried. */
+export const HOW_TO_CARRY = 'Space takes it, arrows move it, Space puts it down, Escape leaves it.';
 
 const Handle = styled.button`
   border: none;
@@ -18,18 +20,13 @@ const Handle = styled.button`
 /**
  * What a row is taken hold of by; Space takes it too, then arrows move it.
  *
- * @example <DragHandle label="Move dumbbell fly" attributes={attributes} listeners={listeners} />
+ * @example <DragHandle label="Move dumbbell fly" onPointerDown={take} onKeyDown={take} />
  */
 export const DragHandle = ({
   label,
-  attributes,
-  listeners,
-}: {
-  label: string;
-  attributes: DraggableAttributes;
-  listeners: DraggableSyntheticListeners;
-}): ReactNode => (
-  <Handle type="button" {...attributes} {...listeners} aria-label={label} data-drag-handle>
+  ...taken
+}: { label: string } & ButtonHTMLAttributes<HTMLButtonElement>): ReactNode => (
+  <Handle type="button" {...taken} aria-label={label} data-drag-handle>
     <GripVertical size={14} aria-hidden />
   </Handle>
 );

@@ -14,6 +14,7 @@ import {
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink } from '../look/theme';
+import { HOW_TO_CARRY } from './drag-handle';
 
 /** What a place needs to take something in. */
 export interface TakingPlace {
@@ -158,9 +159,7 @@ export function Places({
       sensors={sensors}
       collisionDetection={under}
       accessibility={{
-        screenReaderInstructions: {
-          draggable: 'Space takes it, arrows move it, Space puts it down, Escape leaves it.',
-        },
+        screenReaderInstructions: { draggable: HOW_TO_CARRY },
         announcements: {
           onDragStart: ({ active }) => `${says(String(active.id))} taken.`,
           onDragOver: ({ over }) => (over ? `Over ${says(String(over.id))}.` : undefined),

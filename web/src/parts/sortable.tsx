@@ -1,20 +1,13 @@
 import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-} from '@dnd-kit/core';
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
-import type { CSSProperties, ReactNode } from 'react';
-import { ink } from '../look/theme';
-import { DragHandle } from './drag-handle';
+  useId,
+  useLayoutEffect,
+  useRef,
+  useState,
+  type ComponentType,
+  type CSSProperties,
+  type ReactNode,
+} from 'react';
+import { DragHandle, HOW_TO_CARRY } from './drag-handle';
 
 /** What an element of a list needs to be moved: where it is kept, and how it looks on the way. */
 export interface Held {
@@ -24,7 +17,7 @@ export interface Held {
   handle: ReactNode;
 }
 
-interface SortableProps {
+export interface SortableProps {
   label: string;
   ids: readonly string[];
   /** What the element of an id is called. */
@@ -34,46 +27,88 @@ interface SortableProps {
   children: (id: string, held: Held) => ReactNode;
 }
 
-function Item({ id, says, children }: Pick<SortableProps, 'says' | 'children'> & { id: string }): ReactNode {
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id });
-  return children(id, {
-    keep: setNodeRef,
-    style: {
-      ...(transform ? { transform: `translate3d(0, ${transform.y}px, 0)` } : {}),
-      ...(transition ? { transition } : {}),
-      ...(isDragging ? { background: ink.hush, zIndex: 2 } : {}),
-    },
-    handle: <DragHandle label={`Move ${says(id)}`} attributes={attributes} listeners={listeners} />,
-  });
-}
+/** How a handle was taken hold of, to be told again to the list that can be sorted. */
+type Hold = { at: number; event: PointerEvent | KeyboardEvent };
+
+const again = ({ event }: Hold): Event =>
+  event instanceof KeyboardEvent
+    ? new KeyboardEvent('keydown', { ...keysOf(event), bubbles: true, cancelable: true })
+    : new PointerEvent('pointerdown', { ...placeOf(event), bubbles: true, cancelable: true });
+const keysOf = ({ key, code }: KeyboardEvent): KeyboardEventInit => ({ key, code });
+const placeOf = ({ clientX, clientY, pointerId, pointerType }: PointerEvent): PointerEventInit => ({
+  clientX,
+  clientY,
+  pointerId,
+  pointerType,
+  button: 0,
+  isPrimary: true,
+});
 
 /**
- * A list whose elements are put in order by dragging, or by Space and arrows on the handle.
+ * A list whose elements are put in order by dragging, or by Space and arrows on the handle. What carries them is
+ * fetched when a handle is first taken hold of: most who open a list only read it.
  *
  * @example <Sortable label="Line-up" ids={ids} says={nameOf} onMove={move}>{(id, held) => <li ref={held.keep}>{held.handle}</li>}</Sortable>
  */
-export function Sortable({ label, ids, says, onMove, children }: SortableProps): ReactNode {
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+export function Sortable(props: SortableProps): ReactNode {
+  const { label, ids, says, children } = props;
+  const [Sorting, setSorting] = useState<ComponentType<SortableProps> | null>(null);
+  const frame = useRef<HTMLDivElement>(null);
+  const hold = useRef<Hold | null>(null);
+  const how = useId();
+
+  const take = (at: number, event: PointerEvent | KeyboardEvent): void => {
+    const isFirst = hold.current === null;
+    hold.current = { at, event };
+    if (event instanceof PointerEvent)
+      window.addEventListener('pointerup', () => (hold.current = null), { once: true, capture: true });
+    if (!isFirst) return;
+    import('./sorting').then(
+      (m) => setSorting(() => m.Sorting),
+      () => (hold.current = null),
+    );
+  };
+  useLayoutEffect(() => {
+    const held = hold.current;
+    if (!Sorting || !held) return;
+    hold.current = null;
+    const handle = frame.current?.querySelectorAll<HTMLElement>('[data-drag-handle]')[held.at];
+    handle?.focus();
+    handle?.dispatchEvent(again(held));
+  }, [Sorting]);
+
   return (
-    <DndContext
-      sensors={sensors}
-      collisionDetection={closestCenter}
-      onDragEnd={({ active, over }) => {
-        if (over && active.id !== over.id) onMove(String(active.id), String(over.id));
-      }}
-    >
-      <SortableContext items={[...ids]} strategy={verticalListSortingStrategy}>
-        <ol aria-label={label}>
-          {ids.map((id) => (
-            <Item key={id} id={id} says={says}>
-              {children}
-            </Item>
-          ))}
-        </ol>
-      </SortableContext>
-    </DndContext>
+    <div ref={frame}>
+      {Sorting ? (
+        <Sorting {...props} />
+      ) : (
+        <>
+          <p id={how} hidden>
+            {HOW_TO_CARRY}
+          </p>
+          <ol aria-label={label}>
+            {ids.map((id, at) =>
+              children(id, {
+                keep: () => undefined,
+                style: {},
+                handle: (
+                  <DragHandle
+                    label={`Move ${says(id)}`}
+                    aria-describedby={how}
+                    onPointerEnter={() => void import('./sorting')}
+                    onPointerDown={(e) => take(at, e.nativeEvent)}
+                    onKeyDown={(e) => {
+                      if (e.code !== 'Space' && e.code !== 'Enter') return;
+                      e.preventDefault();
+                      take(at, e.nativeEvent);
+                    }}
+                  />
+                ),
+              }),
+            )}
+          </ol>
+        </>
+      )}
+    </div>
   );
 }

@@ -9,6 +9,8 @@ import { useEffect, useState } from 'react';
 const QUIET_MS = 150;
 /** The longest the screen is kept waiting at a time, milliseconds. */
 const SLICE_MS = 6;
+/** Findings that are through are told together, for each telling draws the review again, milliseconds. */
+const TOLD_EVERY_MS = 250;
 
 interface Found {
   session: Session;
@@ -29,14 +31,16 @@ export function useRemedies(session: Session, context: Context, appraisal: Appra
     let timer: ReturnType<typeof setTimeout> | undefined;
     if (!appraisal.findings.some((f) => f.dismissed === null)) return;
     let told = 0;
+    let toldAt = -Infinity;
     let looking: ReturnType<typeof lookingForRemedies> | null = null;
     const go = (): void => {
       looking ??= lookingForRemedies(measure(session, context));
       const until = performance.now() + SLICE_MS;
       let step = looking.next();
       while (!step.done && performance.now() < until) step = looking.next();
-      if (step.done || step.value.length > told) {
+      if (step.done || (step.value.length > told && performance.now() - toldAt > TOLD_EVERY_MS)) {
         told = step.value.length;
+        toldAt = performance.now();
         setFound({ session, context, byKey: mapped(step.value) });
       }
       if (!step.done) timer = setTimeout(go);

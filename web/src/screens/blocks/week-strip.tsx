@@ -5,7 +5,7 @@ import { setsText } from '@drimbo/core/block/words';
 import type { Session } from '@drimbo/core/session/document';
 import { daysAfter, daysBetween, weekdayOf, weekdays } from '@drimbo/core/units/dates';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { memo, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { SmallScore } from '../../drawings/small-score';
@@ -217,8 +217,7 @@ function Days({
   );
 }
 
-/** The week a session stands in: its days as small scores, and what they give together. */
-export function WeekStrip({
+function WeekOf({
   id,
   sessionId,
   session,
@@ -235,3 +234,6 @@ export function WeekStrip({
     <Days opened={opened} id={id} sessionId={sessionId} session={session} onOpen={onOpen} />
   ) : null;
 }
+
+/** The week a session stands in: its days as small scores, and what they give together. */
+export const WeekStrip = memo(WeekOf);

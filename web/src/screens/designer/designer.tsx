@@ -1,9 +1,8 @@
 import { inOrder } from '@drimbo/core/session/needs';
-import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { styled } from 'styled-components';
 import { Fan } from '../../drawings/fan';
-import { Score } from '../../drawings/score';
 import { ink, size } from '../../look/theme';
 import { Blank } from '../../parts/blank';
 import { Failed } from '../../parts/failed';
@@ -23,6 +22,8 @@ import { Notice } from './notice';
 import { Pane } from './pane';
 import { ReviewPane } from './review-pane';
 import { SessionHead } from './session-head';
+import { SessionScore } from './session-score';
+import { floorWays } from './to-floor';
 import { TypedRow } from './typed-row';
 import { useDesignerKeys } from './use-keys';
 import { WarmUp } from './warm-up';
@@ -80,27 +81,33 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
   const [showsWeek, setShowsWeek] = useState(() => window.innerHeight >= ROOM_FOR_WEEK);
   const [isWarming, setWarming] = useState(false);
   const [step, setStep] = useState<keyof typeof steps>('line-up');
-  const { session, appraisal, select, edit } = designer;
+  const { session, appraisal } = designer;
   useEffect(() => {
     document.title = `${session.title} · Drimbo`;
   }, [session.title]);
-  const editSet = (index: number): void => {
+  const editSet = useCallback((index: number): void => {
     setTab('load');
     requestAnimationFrame(() =>
       document.querySelectorAll<HTMLElement>('[data-testid="set-load"]')[index]?.focus(),
     );
-  };
+  }, []);
   const [address] = useSearchParams();
   const [isRehearsing, setRehearsing] = useState(false);
   /** The session a link for the client leads to; null where none is being made. */
   const [linked, setLinked] = useState<string | null>(null);
   const [isLogging, setLogging] = useState(() => address.has('log'));
-  /** The session of its day, where a block follows this one: what is done is not done to what the weeks follow. */
-  const ownDay = (then: (id: string) => void): void => {
-    import('../../data/start-floor')
-      .then(({ sessionForFloor }) => sessionForFloor(stored.id, opened.file))
-      .then(then, (error: Error) => tell(`The session of that day cannot be made: ${error.message}`));
-  };
+  const toFloor = useMemo(
+    () =>
+      floorWays(opened, {
+        go: (to) => void go(to),
+        link: setLinked,
+        log: setLogging,
+        rehearse: setRehearsing,
+      }),
+    [opened, go],
+  );
+  const browse = useCallback(() => setBrowsing(true), []);
+  const openDay = useCallback((to: string) => void go(`/sessions/${to}`), [go]);
   const toNeighbour = (by: 1 | -1): void => {
     const to = neighbour(opened, by);
     if (to) void go(`/sessions/${to}`);
@@ -136,29 +143,11 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
         designer={designer}
         id={stored.id}
         kits={kits}
-        onText={() => setText('')}
-        log={{
-          isOpen: isLogging,
-          open: () => {
-            if (session.status === 'finished') setLogging(true);
-            else
-              ownDay((to) => {
-                if (to === stored.id) setLogging(true);
-                else void go(`/sessions/${to}?log`);
-              });
-          },
-          close: () => setLogging(false),
-        }}
-        run={
-          session.status === 'finished'
-            ? null
-            : {
-                here: () => ownDay((to) => void go(`/floor/${to}`)),
-                byLink: () => ownDay(setLinked),
-                rehearse: () => setRehearsing(true),
-              }
-        }
-        week={blockId ? { isOpen: showsWeek, toggle: () => setShowsWeek(!showsWeek) } : null}
+        onText={setText}
+        isLogging={isLogging}
+        toFloor={toFloor}
+        showsWeek={blockId ? showsWeek : null}
+        setShowsWeek={setShowsWeek}
       />
       <Suspense fallback={null}>
         {text !== null && <TextDialog designer={designer} begin={text} close={() => setText(null)} />}
@@ -174,12 +163,7 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
       </Suspense>
       {blockId && showsWeek && (
         <Suspense fallback={null}>
-          <WeekStrip
-            id={blockId}
-            sessionId={stored.id}
-            session={session}
-            onOpen={(to) => void go(`/sessions/${to}`)}
-          />
+          <WeekStrip id={blockId} sessionId={stored.id} session={session} onOpen={openDay} />
         </Suspense>
       )}
       <Notice designer={designer} />
@@ -188,15 +172,7 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
         <div style={{ position: 'absolute', left: 5, bottom: -1 }}>
           <ScoreLegend />
         </div>
-        <Score
-          appraisal={appraisal}
-          selected={designer.selected}
-          onPick={(id, setIndex) => {
-            select(id);
-            if (setIndex !== null) editSet(setIndex);
-          }}
-          onMove={(line, to) => edit({ do: 'move line', line, to }, 'move along the score')}
-        />
+        <SessionScore designer={designer} editSet={editSet} />
       </Sheet>
       <Panes data-step={step}>
         <Pane aria-label="Line-up">
@@ -212,12 +188,7 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
           </SheetHead>
           <WarmUp designer={designer} isOpen={isWarming} setOpen={setWarming} />
           <LineUp designer={designer} />
-          <TypedRow
-            designer={designer}
-            inputRef={typed}
-            onManyLines={setText}
-            onBrowse={() => setBrowsing(true)}
-          />
+          <TypedRow designer={designer} inputRef={typed} onManyLines={setText} onBrowse={browse} />
         </Pane>
         <MovementPane designer={designer} tab={tab} setTab={setTab} />
         <Pane aria-label="Dose and review">

@@ -10,6 +10,7 @@ import { ink, size } from '../../look/theme';
 import { Button } from '../../parts/button';
 import { Dialog, DialogFeet } from '../../parts/dialog';
 import type { Designer } from '../../state/use-designer';
+import { drawsAgain, work } from './draws-again';
 
 const Line = styled.div`
   display: flex;
@@ -103,8 +104,7 @@ function Proposals({
   );
 }
 
-/** What comes next for a client with a log: how much it proposes, and the list of it. */
-export function FromLog({ designer }: { designer: Designer }): ReactNode {
+function FromLogPane({ designer }: { designer: Designer }): ReactNode {
   const { context } = designer;
   // Measured once more when there is time for it, not with every key.
   const session = useDeferredValue(designer.session);
@@ -136,3 +136,6 @@ export function FromLog({ designer }: { designer: Designer }): ReactNode {
     </>
   );
 }
+
+/** What comes next for a client with a log: how much it proposes, and the list of it. */
+export const FromLog = drawsAgain(FromLogPane, ...work);

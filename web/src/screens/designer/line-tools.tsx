@@ -4,6 +4,7 @@ import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
 import { Button } from '../../parts/button';
 import type { Designer } from '../../state/use-designer';
+import { drawsAgain, work } from './draws-again';
 import { joinable, joinNext, pairOrPart } from './keys';
 
 const Tools = styled.div`
@@ -11,8 +12,7 @@ const Tools = styled.div`
   gap: 2px;
 `;
 
-/** What can be done with the chosen movement. */
-export function LineTools({ designer }: { designer: Designer }): ReactNode {
+function LineToolsPane({ designer }: { designer: Designer }): ReactNode {
   const m = designer.appraisal.lines.find((l) => l.id === designer.selected);
   if (!m) return null;
   const block = designer.session.blocks.find((b) => b.id === m.blockId)!;
@@ -65,3 +65,6 @@ export function LineTools({ designer }: { designer: Designer }): ReactNode {
     </Tools>
   );
 }
+
+/** What can be done with the chosen movement. */
+export const LineTools = drawsAgain(LineToolsPane, ...work);

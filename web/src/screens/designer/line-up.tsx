@@ -9,6 +9,7 @@ import { massFigure, type MassUnit } from '@drimbo/core/units/mass';
 import { clockText, parseDuration } from '@drimbo/core/units/time';
 import type { ReactNode } from 'react';
 import type { Designer } from '../../state/use-designer';
+import { drawsAgain, work } from './draws-again';
 import { severityInk, voiceInk } from '../../look/theme';
 import { Cell } from '../../parts/cell';
 import { BlockBox, Head, Minutes, Name, Quiet, Row, Scroll } from './line-up-look';
@@ -205,8 +206,7 @@ function BlockRows({
   );
 }
 
-/** The session's movements in order, every figure editable where it stands. */
-export function LineUp({ designer }: { designer: Designer }): ReactNode {
+function LineUpPane({ designer }: { designer: Designer }): ReactNode {
   const { session, appraisal, edit } = designer;
   const byId = new Map(appraisal.lines.map((m) => [m.id, m]));
   const blocks = new Map(session.blocks.map((b) => [b.id, b]));
@@ -253,3 +253,6 @@ export function LineUp({ designer }: { designer: Designer }): ReactNode {
     </>
   );
 }
+
+/** The session's movements in order, every figure editable where it stands. */
+export const LineUp = drawsAgain(LineUpPane, ...work);

@@ -5,6 +5,7 @@ import { narrow, size } from '../../look/theme';
 import { Blank } from '../../parts/blank';
 import { Tabs } from '../../parts/tabs';
 import type { Designer } from '../../state/use-designer';
+import { drawsAgain, work } from './draws-again';
 import { Pane } from './pane';
 import { SetUpTab } from './set-up-tab';
 
@@ -24,8 +25,7 @@ const MovementName = styled.h2`
 `;
 export type MovementTab = 'set-up' | 'work' | 'load' | 'cues' | 'swap';
 
-/** Everything about the chosen movement, one matter at a time. */
-export function MovementPane({
+function MovementPanel({
   designer,
   tab,
   setTab,
@@ -79,3 +79,6 @@ export function MovementPane({
     </Pane>
   );
 }
+
+/** Everything about the chosen movement, one matter at a time. */
+export const MovementPane = drawsAgain(MovementPanel, ...work);

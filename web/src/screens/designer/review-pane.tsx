@@ -2,6 +2,7 @@ import type { Finding } from '@drimbo/core/review/model';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Designer } from '../../state/use-designer';
+import { drawsAgain, work } from './draws-again';
 import { SheetHead } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
 import { OneFinding } from './one-finding';
@@ -20,8 +21,7 @@ const Empty = styled.li`
   font-size: ${size.small};
 `;
 
-/** What is wrong with the session, why, and what each remedy would change. */
-export function ReviewPane({ designer }: { designer: Designer }): ReactNode {
+function ReviewPanel({ designer }: { designer: Designer }): ReactNode {
   const open = designer.appraisal.findings.filter((f) => f.dismissed === null);
   const count = (s: Finding['severity']): number => open.filter((f) => f.severity === s).length;
   const words = [
@@ -55,3 +55,6 @@ export function ReviewPane({ designer }: { designer: Designer }): ReactNode {
     </>
   );
 }
+
+/** What is wrong with the session, why, and what each remedy would change. */
+export const ReviewPane = drawsAgain(ReviewPanel, ...work, 'findings');

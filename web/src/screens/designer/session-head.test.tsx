@@ -14,6 +14,8 @@ const kits = ['hall', 'loft'].map((id) => ({
   updatedAt: '',
   document: { ...sampleKit, name: id },
 }));
+const nothing = (): void => undefined;
+const ways = { here: nothing, byLink: nothing, rehearse: nothing, closeLog: nothing };
 const start = (s = soundPush, context: Context = sampleContext) => {
   let texts = 0;
   let logs = 0;
@@ -25,9 +27,10 @@ const start = (s = soundPush, context: Context = sampleContext) => {
         id="s"
         kits={kits}
         onText={() => (texts += 1)}
-        run={null}
-        log={{ isOpen: false, open: () => (logs += 1), close: () => undefined }}
-        week={null}
+        toFloor={{ ...ways, log: () => (logs += 1) }}
+        isLogging={false}
+        showsWeek={null}
+        setShowsWeek={nothing}
       />
     ),
     { context, fetched: { kits } },

@@ -9,6 +9,8 @@ import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import type { Stored } from '../../data/queries';
 import type { Designer } from '../../state/use-designer';
+import { drawsAgain, work } from './draws-again';
+import type { ToFloor } from './to-floor';
 import type { Kit } from '@drimbo/core/kit/kit';
 import { Button } from '../../parts/button';
 import { ink, size, wide } from '../../look/theme';
@@ -111,27 +113,26 @@ function Pick<T extends string>(props: SelectProps<T>): ReactNode {
   return <Select quiet labelPlace="before" {...props} />;
 }
 
-/** Title, client, frame of the session, undo, the state of saving, and the way to the sheet. */
-export function SessionHead({
+function SessionHeadPane({
   designer,
   id,
   kits,
   onText,
-  run,
-  log,
-  week,
+  toFloor,
+  isLogging,
+  showsWeek,
+  setShowsWeek,
 }: {
   designer: Designer;
   id: string;
   kits: Stored<Kit>[];
-  /** Opens the session as text. */
-  onText: () => void;
-  /** Runs it on the floor, here or on the client's phone; null for one that is finished. */
-  run: { here: () => void; byLink: () => void; rehearse: () => void } | null;
-  /** Where what was done is logged: shown, and how to get there. */
-  log: { isOpen: boolean; open: () => void; close: () => void };
-  /** The week it stands in, shown or not; null for a client without a block. */
-  week: { isOpen: boolean; toggle: () => void } | null;
+  /** Opens the session as text, with what is written there to begin with. */
+  onText: (begin: string) => void;
+  toFloor: ToFloor;
+  isLogging: boolean;
+  /** Whether the week it stands in is shown; null for a client without a block. */
+  showsWeek: boolean | null;
+  setShowsWeek: (shows: boolean) => void;
 }): ReactNode {
   const { session, edit, context } = designer;
   const head = (
@@ -140,6 +141,8 @@ export function SessionHead({
     key?: string,
   ): void => edit({ do: 'head', patch }, says, key);
   const own = context.schools ?? [];
+  const isFinished = session.status === 'finished';
+  const log = (): void => toFloor.log(isFinished);
   const [handing, setHanding] = useState(false);
   const stops = designer.appraisal.findings.filter(
     (f) => f.severity === 'stop' && f.dismissed === null && f.rule !== 'ask-first',
@@ -162,10 +165,10 @@ export function SessionHead({
         <SaveWord role="status" data-testid="save-state">
           {saveWords[designer.save.is]}
         </SaveWord>
-        <Button kind="quiet" onPress={log.open}>
-          <ClipboardCheck size={15} aria-hidden /> {session.status === 'finished' ? 'Done' : 'Log it'}
+        <Button kind="quiet" onPress={log}>
+          <ClipboardCheck size={15} aria-hidden /> {isFinished ? 'Done' : 'Log it'}
         </Button>
-        {run && (
+        {!isFinished && (
           <Menu
             label="Run it"
             trigger={
@@ -176,21 +179,21 @@ export function SessionHead({
             groups={[
               {
                 items: [
-                  { id: 'here', words: 'On the floor, here', does: run.here },
-                  { id: 'link', words: 'A link for the client’s phone…', does: run.byLink },
-                  { id: 'rehearse', words: 'Rehearse it a thousand times…', does: run.rehearse },
+                  { id: 'here', words: 'On the floor, here', does: toFloor.here },
+                  { id: 'link', words: 'A link for the client’s phone…', does: toFloor.byLink },
+                  { id: 'rehearse', words: 'Rehearse it a thousand times…', does: toFloor.rehearse },
                 ],
               },
             ]}
           />
         )}
-        {week && (
-          <Button kind="quiet" aria-expanded={week.isOpen} onPress={week.toggle}>
+        {showsWeek !== null && (
+          <Button kind="quiet" aria-expanded={showsWeek} onPress={() => setShowsWeek(!showsWeek)}>
             <CalendarDays size={15} aria-hidden /> Week
           </Button>
         )}
         <AdaptButton designer={designer} />
-        <Button kind="quiet" onPress={onText}>
+        <Button kind="quiet" onPress={() => onText('')}>
           <FileText size={15} aria-hidden /> Text
         </Button>
         <Button
@@ -268,7 +271,7 @@ export function SessionHead({
           refused={mustAskFirst(context.client, context.todayIso) ? ['handed over'] : []}
           onChange={(status) => {
             if (status === 'handed over' && stops.length > 0) setHanding(true);
-            else if (status === 'finished') log.open();
+            else if (status === 'finished') log();
             else if (status) head({ status }, 'state');
           }}
         />
@@ -277,9 +280,12 @@ export function SessionHead({
         </Switch>
       </Facts>
       <Suspense fallback={null}>
-        {log.isOpen && <LogDialog designer={designer} id={id} close={log.close} />}
+        {isLogging && <LogDialog designer={designer} id={id} close={toFloor.closeLog} />}
         {handing && <HandOver designer={designer} stops={stops} onClose={() => setHanding(false)} />}
       </Suspense>
     </Bar>
   );
 }
+
+/** Title, client, frame of the session, undo, the state of saving, and the way to the sheet. */
+export const SessionHead = drawsAgain(SessionHeadPane, ...work, 'findings', 'saving', 'undoing');

@@ -11,6 +11,7 @@ import { lazy, Suspense, useMemo, useState, type ReactNode, type RefObject } fro
 import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
 import type { Designer } from '../../state/use-designer';
+import { drawsAgain, work } from './draws-again';
 import { fetchReader, useReader } from '../../state/reader';
 import { Button } from '../../parts/button';
 import { Finder } from '../../parts/finder';
@@ -49,8 +50,7 @@ const Popup = styled.div`
     gap: 8px;
   }
 `;
-/** One typed line becomes a movement of the session; what is understood is read back as it is typed. */
-export function TypedRow({
+function TypedRowPane({
   designer,
   inputRef,
   onManyLines,
@@ -205,3 +205,6 @@ export function TypedRow({
     </Box>
   );
 }
+
+/** One typed line becomes a movement of the session; what is understood is read back as it is typed. */
+export const TypedRow = drawsAgain(TypedRowPane, ...work);

@@ -8,6 +8,7 @@ import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/queries';
 import type { Designer } from '../../state/use-designer';
+import { drawsAgain, work } from './draws-again';
 import { Button } from '../../parts/button';
 import { Select } from '../../parts/select';
 import { Popover } from '../../parts/popover';
@@ -76,8 +77,7 @@ export function readWarmupDose(text: string): Pick<WarmupItem, 'sets' | 'reps' |
 
 const offered = movements.filter((m) => m.family === 'preparation' || m.family === 'corrective');
 
-/** The warm-up in one line, and where it is edited. */
-export function WarmUp({
+function WarmUpPane({
   designer,
   isOpen,
   setOpen,
@@ -228,3 +228,6 @@ export function WarmUp({
     </Strip>
   );
 }
+
+/** The warm-up in one line, and where it is edited. */
+export const WarmUp = drawsAgain(WarmUpPane, ...work);
