@@ -1,5 +1,6 @@
 import { resolve } from 'node:path';
 import { defineConfig } from '@playwright/test';
+import { chromiumPath } from '../scripts/ground.mjs';
 
 const root = resolve(import.meta.dirname, '..');
 
@@ -22,7 +23,7 @@ export default defineConfig({
     // Tracing costs a fifth of the time; a failure is looked at by running its story alone.
     trace: process.env.DRIMBO_REPORT ? 'off' : 'retain-on-failure',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: chromiumPath,
       args: [
         '--disable-sync',
         '--disable-quic',

@@ -76,11 +76,17 @@ export function buildIfStale({ always = false } = {}) {
   return run('scripts/build-server.mjs');
 }
 
-export const chromiumPath = '/usr/bin/chromium';
+/** Debian's Chromium without a window, which is a tenth quicker, or the one with. */
+const chromiums = [
+  { path: '/usr/bin/chromium-headless-shell', from: 'chromium-headless-shell' },
+  { path: '/usr/bin/chromium', from: 'chromium' },
+];
+const chromiumHere = () => chromiums.find(({ path }) => existsSync(path))?.path;
+export const chromiumPath = chromiumHere() ?? chromiums[0].path;
 
 /** Installs Debian's Chromium when it is missing. */
 export function chromiumIfMissing() {
-  if (existsSync(chromiumPath)) return;
+  if (chromiumHere()) return;
   process.stdout.write("Installing Debian's Chromium…\n");
   const asRoot = process.getuid?.() === 0 ? [] : ['sudo', '-n'];
   const run = (...args) => {
@@ -93,7 +99,10 @@ export function chromiumIfMissing() {
     );
   };
   run('apt-get', 'update', '-qq');
-  if (!run('apt-get', 'install', '-y', '-qq', 'chromium') || !existsSync(chromiumPath))
+  const isThere = chromiums.some(
+    ({ path, from }) => run('apt-get', 'install', '-y', '-qq', from) && existsSync(path),
+  );
+  if (!isThere)
     give(
       'Chromium is missing and could not be installed. As root: apt-get install chromium, then npm test again.',
     );

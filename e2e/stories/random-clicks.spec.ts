@@ -33,14 +33,18 @@ test(`${CLICKS} clicks at random on the designer raise no error and leave everyt
             'button:not([disabled]), [role="option"], [role="menuitem"], [role="tab"], input[type="checkbox"]',
           ),
         ].filter((e) => e.checkVisibility() && !e.closest('header nav') && e.tagName !== 'A');
-        const one = all[Math.floor(chance() * all.length)];
+        const name = (e: HTMLElement): string => e.getAttribute('aria-label') ?? e.textContent;
+        // Every other click is on something new where there is something new.
+        const fresh = chance() < 0.5 ? all.filter((e) => !seen.has(name(e))) : [];
+        const from = fresh.length > 0 ? fresh : all;
+        const one = from[Math.floor(chance() * from.length)];
         if (!one || (open && chance() < 0.15)) {
           (document.activeElement ?? document.body).dispatchEvent(
             new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }),
           );
           document.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }));
         } else {
-          seen.add(one.getAttribute('aria-label') ?? one.textContent);
+          seen.add(name(one));
           one.click();
         }
         await frame();

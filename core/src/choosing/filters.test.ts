@@ -1,7 +1,7 @@
 import { sampleKit } from '../examples/samples';
 import { entries } from '../movements/catalogue';
 import { filterEntries, mainRegions, type MovementFilter } from './filters';
-import { teachingOf } from '../movements/settings';
+import { atHome } from '../movements/settings';
 import { cautionFor } from './limits';
 import { missingFor } from '../kit/fitting';
 import { creditsOf } from '../mechanics/credits';
@@ -34,7 +34,7 @@ test('filters hold together: family, hard where, this gym, kind to a limit', () 
     expect(cautionFor(e.movement, e.rig, 'shoulder front')).toBeNull();
   }
   for (const e of filterEntries({ ...all, hardWhere: 'stretched' }))
-    expect(teachingOf(e.movement, e.rig).hardWhere).toBe('stretched');
+    expect(atHome(e.movement, e.rig).hardWhere).toBe('stretched');
 });
 
 test('typing ranks by name and still filters', () => {

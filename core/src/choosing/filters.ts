@@ -5,7 +5,7 @@ import { creditsOf } from '../mechanics/credits';
 import { entries } from '../movements/catalogue';
 import type { Entry, FamilyId, HardWhere, LimitId } from '../movements/model';
 import { searchEntries } from '../movements/search';
-import { teachingOf } from '../movements/settings';
+import { atHome } from '../movements/settings';
 import { cautionFor } from './limits';
 
 /** What a coach narrows the catalogue by. Null takes everything. */
@@ -29,7 +29,7 @@ export function filterEntries(filter: MovementFilter, pool: readonly Entry[] = e
   const kept = found.filter(
     (e) =>
       (filter.family === null || e.movement.family === filter.family) &&
-      (filter.hardWhere === null || teachingOf(e.movement, e.rig).hardWhere === filter.hardWhere) &&
+      (filter.hardWhere === null || atHome(e.movement, e.rig).hardWhere === filter.hardWhere) &&
       (filter.kit === null || missingFor(filter.kit, e.movement, e.rig) === null) &&
       (filter.kindTo === null || cautionFor(e.movement, e.rig, filter.kindTo) === null) &&
       (region === null || credit(e) >= 0.25),

@@ -9,7 +9,7 @@ import { creditsOf } from '../mechanics/credits';
 import { effortValues, levelOf, type EffortLevel } from '../mechanics/effort';
 import type { Entry, LimitId, Limiter } from '../movements/model';
 import { rigWords } from '../movements/rig';
-import { teachingOf } from '../movements/settings';
+import { atHome } from '../movements/settings';
 import type { Line, Session } from '../session/document';
 import { applyEdit, type Edit } from '../session/edits';
 import { setTargets } from '../session/schemes';
@@ -87,7 +87,7 @@ export const jobOfEntry = (e: Entry): Job => ({
   movement: e.movement,
   rig: e.rig,
   credits: creditsOf(e.movement, e.rig),
-  reps: teachingOf(e.movement, e.rig).homeReps,
+  reps: atHome(e.movement, e.rig).homeReps,
 });
 
 /** Hung, cut or guided otherwise than the movement comes. */

@@ -4,7 +4,8 @@ import { shortDayText } from '../block/short-day';
 import { schemeText } from '../session/schemes';
 import { daysAfter } from '../units/dates';
 import { durationWords } from '../units/time';
-import { loadText, medicalSentence, reserveWords, stopSigns } from './sheet';
+import { loadText } from './load-words';
+import { medicalSentence, reserveWords, stopSigns } from './sheet';
 
 /** A block as its calendar file tells it. */
 export interface CalendarBlock {

@@ -8,7 +8,8 @@ import { anyContext, anySession } from '../testing/any';
 import { line, sampleClient, sampleContext, session, soundPush } from '../examples/samples';
 import { makeReport } from './report';
 import { jsonSchemas } from './schemas';
-import { loadText, makeSheet, medicalSentence, reserveWords, stopSigns } from './sheet';
+import { loadText } from './load-words';
+import { makeSheet, medicalSentence, reserveWords, stopSigns } from './sheet';
 
 test.each(Object.entries(jsonSchemas()))('docs/formats/%s is current', (file, schema) => {
   const written: unknown = JSON.parse(

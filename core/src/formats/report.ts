@@ -1,6 +1,6 @@
 import type { Appraisal } from '../appraise';
 import type { Context } from '../measure/context';
-import { loadText } from './sheet';
+import { loadText } from './load-words';
 
 /** An appraisal as plain data for machines: what `POST /api/appraise` answers with. */
 export function makeReport(appraisal: Appraisal, context: Context) {

@@ -1,7 +1,5 @@
-import { perHandWords } from '../movements/settings';
 import type { Appraisal } from '../appraise';
 import { movementOf } from '../movements/catalogue';
-import { cueList } from '../movements/notebook';
 import type { LoadedSet } from '../loads/prescribe';
 import type { MeasuredLine } from '../measure/model';
 import type { Context } from '../measure/context';
@@ -9,7 +7,9 @@ import type { Session } from '../session/document';
 import { tempoText, tempoWords } from '../session/effort';
 import { schemeText, schemeWords } from '../session/schemes';
 import { dayWords, durationWords } from '../units/time';
-import { markedUnit, massFigure, massText, type MassUnit } from '../units/mass';
+import { massText } from '../units/mass';
+import { cuesFor } from './cues';
+import { loadText, marksText } from './load-words';
 
 /** What one printed page of a session says. Everything is text, ready to be set. */
 export interface Sheet {
@@ -63,45 +63,6 @@ export const beforeYouStart =
 export const medicalSentence =
   'This plan comes from your coach. It is not medical advice and does not clear you to train; ask a clinician about pain, illness or medicines.';
 
-/** Loads of a line: "24, 24, 22, 22 kg each", one figure when they agree, words where there is none. */
-export function loadText(m: Pick<MeasuredLine, 'sets' | 'movement' | 'calibrate'>, unit: MassUnit): string {
-  const load = m.movement.load;
-  if (load.kind === 'none') return '';
-  if (load.kind === 'bodyweight') {
-    const added = m.sets.map((s) => s.kg ?? 0);
-    if (added.every((kg) => kg === 0)) return 'bodyweight';
-    return `bodyweight + ${figures(added, unit)} ${unit}`;
-  }
-  if (m.sets.some((s) => s.kg === null)) return 'find the load';
-  return `${setLoads(m.sets, unit)} ${unit}${perHandWords(m.movement)}`;
-}
-
-/** What the marks and pins of a line say where that is not the load in this unit: " (marked 25 lb)"; else empty. */
-export function marksText(m: Pick<MeasuredLine, 'sets' | 'movement'>, unit: MassUnit): string {
-  const kgs = m.sets.flatMap((s) => (s.kg === null ? [] : [s.pinKg ?? s.kg]));
-  const pinned = m.sets.some((s) => s.pinKg !== undefined);
-  const single = ['dumbbells', 'dumbbell', 'cable', 'machine'].includes(m.movement.implement);
-  if (kgs.length === 0 || !single || !(pinned || kgs.some((kg) => markedUnit(kg, unit) !== unit))) return '';
-  const marked = markedUnit(kgs[0]!, unit);
-  return ` (${pinned ? 'pin at' : 'marked'} ${figures(kgs, marked)} ${marked})`;
-}
-
-/** "24, 24, 24 → 18 → 14": the load of every set with those of its stages, where they change; once where all are the same. */
-function setLoads(sets: readonly LoadedSet[], unit: MassUnit): string {
-  const bySet = new Map<number, number[]>();
-  for (const s of sets) bySet.set(s.target.set, [...(bySet.get(s.target.set) ?? []), s.kg!]);
-  const texts = [...bySet.values()].map((kgs) => {
-    const stages = kgs.every((kg) => kg === kgs[0]) ? kgs.slice(0, 1) : kgs;
-    return stages.map((kg) => massFigure(kg, unit)).join(' → ');
-  });
-  return texts.every((t) => t === texts[0]) ? texts[0]! : texts.join(', ');
-}
-
-function figures(kgs: readonly number[], unit: MassUnit): string {
-  const texts = kgs.map((kg) => massFigure(kg, unit));
-  return texts.every((t) => t === texts[0]) ? texts[0]! : texts.join(', ');
-}
-
 const numbers = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'];
 
 /** "one rep", "two reps", "two or three reps" for what lies between. */
@@ -143,16 +104,6 @@ function commonTempo(lines: readonly MeasuredLine[]): string | null {
   const counts = new Map<string, number>();
   for (const m of lines) counts.set(tempoSaid(m), (counts.get(tempoSaid(m)) ?? 0) + 1);
   return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? null;
-}
-
-/** At most three cues, for nobody minds more: those of the line, else this client's, else the coach's, else the catalogue's. */
-export function cuesFor(m: Pick<MeasuredLine, 'line' | 'entryId' | 'teaching'>, context: Context): string[] {
-  return (
-    m.line.cues ??
-    context.client.cues?.[m.entryId] ??
-    context.notebook?.cues[m.entryId] ??
-    cueList(m.teaching.cues).slice(0, 3)
-  );
 }
 
 function sheetLine(m: MeasuredLine, context: Context, rest: string, shared: string | null): SheetLine {

@@ -1,6 +1,6 @@
 import { sharesOneLoad } from '../block/double';
-import { keepsLimits, otherwise, swapWords } from '../block/rotating';
-import { setsShared } from '../block/weekly';
+import { keepsLimits, otherwise, swapWords } from '../choosing/otherwise';
+import { setsShared } from '../choosing/sets-shared';
 import { soFar } from '../choosing/so-far';
 import { sameJob } from '../choosing/swaps';
 import { choicesOf } from '../loads/prescribe';

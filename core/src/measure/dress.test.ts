@@ -1,4 +1,5 @@
-import { ownFrom, emptyNotebook } from '../movements/notebook';
+import { emptyNotebook } from '../movements/notebook';
+import { ownFrom } from '../movements/own-from';
 import { findEntry } from '../movements/catalogue';
 import { line, sampleContext } from '../examples/samples';
 import { dressLine } from './dress';

@@ -4,7 +4,7 @@ import { movementOf } from '../movements/catalogue';
 import type { Movement } from '../movements/model';
 import { dress, findOwn } from '../movements/notebook';
 import { rigWords, type Rig } from '../movements/rig';
-import { fullRig, teachingOf, variantOf } from '../movements/settings';
+import { atHome, fullRig, variantOf } from '../movements/settings';
 import type { Line } from '../session/document';
 import { repSeconds } from '../session/effort';
 import { paceOf } from '../strength/pace';
@@ -38,7 +38,7 @@ function dressedUp(line: Line, context: Context): Omit<DressedLine, 'blockId'> {
     rig,
     name: variant.name,
     entryId: variant.id,
-    teaching: teachingOf(movement, rig),
+    home: atHome(movement, rig),
     detail: rigWords(rig, movement.knobs),
     credits,
     voice: leadVoice(credits),

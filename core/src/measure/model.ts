@@ -4,7 +4,7 @@ import type { DoseSheet } from '../dose/dose';
 import type { FreshnessPoint } from '../fatigue/stores';
 import type { Prescription } from '../loads/prescribe';
 import type { RampSet } from '../loads/ramp';
-import type { Movement, Teaching } from '../movements/model';
+import type { Movement, AtHome } from '../movements/model';
 import type { Rig } from '../movements/rig';
 import type { School } from '../schools/document';
 import type { Line, Session } from '../session/document';
@@ -21,7 +21,7 @@ export interface DressedLine {
   name: string;
   /** The name of the catalogue, or of the coach's own, it goes by. */
   entryId: string;
-  teaching: Teaching;
+  home: AtHome;
   /** The rig in words: "30°, tuck 50°". */
   detail: string;
   credits: Credits;

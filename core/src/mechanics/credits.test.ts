@@ -1,6 +1,7 @@
 import { pressingRegions, regionIds, type Credits } from '../anatomy/regions';
 import { entries, findEntry, movements } from '../movements/catalogue';
-import { dress, ownFrom } from '../movements/notebook';
+import { dress } from '../movements/notebook';
+import { ownFrom } from '../movements/own-from';
 import { numericKnobs, type Rig } from '../movements/rig';
 import { anchoredCredits, fullRig, meantAt } from '../movements/settings';
 import { creditsOf, creditSums } from './credits';

@@ -61,20 +61,22 @@ function change(here: number, meant: number): number {
 function movesAt(movement: Movement, full: Rig): CreditMove[] {
   const shares = (rig: Rig): PerRegion | undefined =>
     workOf(movement, rig, standard, STANDARD_KG, POSTURES)?.shares;
-  const here = shares(full);
+  // Most rigs stand where the table is meant for: nothing has to be measured there.
+  const elsewhere = safeMoves.flatMap(({ knob, holds, sums }) => {
+    const meant = holds(movement) ? meantAt(movement, full, knob) : null;
+    return meant ? [{ knob, sums, meant }] : [];
+  });
+  const here = elsewhere.length > 0 ? shares(full) : undefined;
   if (!here) return [];
-  return safeMoves
-    .filter((move) => move.holds(movement))
-    .flatMap(({ knob, sums }) => {
-      const meant = meantAt(movement, full, knob);
-      const there = meant && shares(meant);
-      if (!there) return [];
-      return sums.map((together) => ({
-        knob,
-        together,
-        scale: change(over(here, together), over(there, together)),
-      }));
-    });
+  return elsewhere.flatMap(({ knob, sums, meant }) => {
+    const there = shares(meant);
+    if (!there) return [];
+    return sums.map((together) => ({
+      knob,
+      together,
+      scale: change(over(here, together), over(there, together)),
+    }));
+  });
 }
 
 function computeSums(movement: Movement, full: Rig): CreditSums {

@@ -137,10 +137,14 @@ export interface Caution {
   say: string;
 }
 
-/** What is taught about a movement; a variant may teach parts of it otherwise. */
-export interface Teaching {
+/** Where a movement is at home; a variant may be elsewhere. */
+export interface AtHome {
   homeReps: [number, number];
   hardWhere: HardWhere;
+}
+
+/** What is taught about a movement, a book of its own (`teaching/`): most who design read little of it. */
+export interface Teaching {
   cues: Cues;
   faultIds: string[];
   chooseWhen: string;
@@ -157,7 +161,7 @@ export interface Variant {
   rig?: Rig;
   /** Settings it covers; a variant without `when` covers the rest. */
   when?: { [K in NumericKnob]?: [number, number] } & { [K in ChoiceKnob]?: string };
-  teaching?: Partial<Teaching>;
+  home?: Partial<AtHome>;
   /** Not offered unless the coach asks for it. */
   offByDefault?: true;
 }
@@ -172,7 +176,7 @@ export type WarmupPart = (typeof warmupParts)[number];
 /** What ends a set before the target does. */
 export type Limiter = 'breath' | 'balance' | 'grip' | 'lower back';
 
-export interface Movement extends Teaching {
+export interface Movement extends AtHome {
   id: string;
   family: FamilyId;
   implement: Implement;
@@ -185,6 +189,8 @@ export interface Movement extends Teaching {
   clips?: Attachment;
   knobs: Knobs;
   variants: Variant[];
+  /** Taught by the coach who made it. */
+  taught?: Pick<Teaching, 'cues' | 'chooseWhen'>;
   credits: CreditModel;
   load: LoadModel;
   /** Several joints under load. */

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { findEntry } from './catalogue';
-import { emptyNotebook, notebookSchema, ownFrom, type Notebook, type OwnMovement } from './notebook';
+import { emptyNotebook, notebookSchema, type Notebook, type OwnMovement } from './notebook';
+import { ownFrom } from './own-from';
 import {
   bringKeptBack,
   deleteKept,

@@ -9,15 +9,16 @@ import { sampleContext, session, line } from '../examples/samples';
 import { entries, findEntry } from './catalogue';
 import {
   allEntries,
-  cueList,
   dress,
   emptyNotebook,
   entryIn,
   notebookSchema,
   offeredEntries,
-  ownFrom,
   type Notebook,
 } from './notebook';
+import { ownFrom } from './own-from';
+import { teachingOf } from './teaching/book';
+import { cueList } from './teaching/cues';
 
 const base = findEntry('incline-dumbbell-press')!;
 const own = {
@@ -32,7 +33,8 @@ const context = { ...sampleContext, notebook };
 
 test('what an own movement starts from is what was on the screen', () => {
   expect(own.rig).toMatchObject({ benchDeg: 15, tuckDeg: 40 });
-  expect(cueList(own.cues)).toEqual(cueList(dress(own).cues));
+  expect(teachingOf(dress(own), own.rig)).toMatchObject({ cues: own.cues, chooseWhen: own.chooseWhen });
+  expect(teachingOf(dress(own), own.rig).faultIds).toEqual(teachingOf(base.movement, own.rig).faultIds);
   expect(notebookSchema.safeParse(notebook).success).toBe(true);
 });
 
@@ -79,7 +81,7 @@ test('cues: the line speaks first, then this client, then the coach, then the ca
   const s = session([line('incline-dumbbell-press')]);
   const cues = (c: typeof context): string[] =>
     makeSheet(s, appraiseAtOnce(s, c), c).blocks[0]!.lines[0]!.cues;
-  expect(cues(context)).toEqual(cueList(base.movement.variants.at(-1)!.teaching!.cues!).slice(0, 3));
+  expect(cues(context)).toEqual(cueList(teachingOf(base.movement, base.rig).cues).slice(0, 3));
   const mine = { ...context, notebook: { ...notebook, cues: { 'incline-dumbbell-press': ['Mine'] } } };
   expect(cues(mine)).toEqual(['Mine']);
   const theirs = { ...mine, client: { ...mine.client, cues: { 'incline-dumbbell-press': ['Theirs'] } } };

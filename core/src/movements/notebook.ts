@@ -3,9 +3,9 @@ import { regionIds } from '../anatomy/regions';
 import { daySchema } from '../units/dates';
 import { daysBetween } from '../units/dates';
 import { entries, findEntry, findMovement } from './catalogue';
-import type { Cues, Entry, Movement } from './model';
-import { rigSchema, type Rig } from './rig';
-import { fullRig, teachingOf, variantOf } from './settings';
+import type { Entry, Movement } from './model';
+import { rigSchema } from './rig';
+import { atHome, fullRig, variantOf } from './settings';
 
 const id = z.string().min(1).max(60);
 const cue = z.string().min(1).max(160);
@@ -110,10 +110,9 @@ export function dress(own: OwnMovement): Movement {
     const { homeReps, cues, chooseWhen } = own;
     movement = {
       ...base,
-      ...teachingOf(base, own.rig),
+      ...atHome(base, own.rig),
       homeReps: [homeReps.lo, homeReps.hi],
-      cues,
-      chooseWhen,
+      taught: { cues, chooseWhen },
       variants: [{ id: own.id, name: own.name, aliases: own.aliases, rig: own.rig }],
       credits: { ...base.credits, pins: own.pins },
     };
@@ -167,22 +166,3 @@ export const entryIn = (notebook: Notebook | undefined, entryId: string): Entry 
   const own = findOwn(notebook, entryId);
   return own ? ownEntry(own) : findEntry(entryId);
 };
-
-/** Cues in the order they are said. */
-export const cueList = (cues: Cues): string[] => [cues.setUp, ...cues.path, cues.finish, cues.breathing];
-
-/** What a new own movement starts from: an entry as it stands, at a rig. */
-export function ownFrom(entry: Entry, rig: Rig, newId: string): OwnMovement {
-  const taught = teachingOf(entry.movement, rig);
-  return {
-    id: newId,
-    name: `${variantOf(entry.movement, rig).name}, my way`,
-    aliases: [],
-    movement: entry.movement.id,
-    rig: fullRig(entry.movement, rig),
-    homeReps: { lo: taught.homeReps[0], hi: taught.homeReps[1] },
-    cues: taught.cues,
-    chooseWhen: taught.chooseWhen,
-    pins: entry.movement.credits.pins ?? {},
-  };
-}

@@ -1,6 +1,6 @@
 import { regionIds, type Credits } from '../anatomy/regions';
 import { clamp, interpolate } from '../units/numbers';
-import type { CreditAdjustment, KnobFactor, Movement, SettingCurve, Teaching, Variant } from './model';
+import type { CreditAdjustment, KnobFactor, Movement, SettingCurve, AtHome, Variant } from './model';
 import { choiceKnobs, numericKnobs, type NumericKnob, type Rig } from './rig';
 
 function fill(movement: Movement, rig: Rig): Rig {
@@ -50,10 +50,11 @@ export function variantOf(movement: Movement, rig: Rig): Variant {
 
 export const movementName = (movement: Movement, rig: Rig): string => variantOf(movement, rig).name;
 
-/** What is taught about a movement at a rig: the movement's, with what its variant says otherwise. */
-export const teachingOf = (movement: Movement, rig: Rig): Teaching => ({
-  ...movement,
-  ...variantOf(movement, rig).teaching,
+/** Where a movement is at home at a rig: as the movement has it, or its variant. */
+export const atHome = (movement: Movement, rig: Rig): AtHome => ({
+  homeReps: movement.homeReps,
+  hardWhere: movement.hardWhere,
+  ...variantOf(movement, rig).home,
 });
 
 function creditAt(points: { at: number; credits: Credits }[], at: number, region: keyof Credits): number {

@@ -1,5 +1,5 @@
 import type { Entry } from '../movements/model';
-import { teachingOf } from '../movements/settings';
+import { atHome } from '../movements/settings';
 import type { Line } from '../session/document';
 import type { Scheme } from '../session/schemes';
 import type { School } from './document';
@@ -21,7 +21,7 @@ export function startingLine(entry: Entry, school: School, id: string): Line {
   const { movement } = entry;
   const kind = movement.compound ? 'compound' : 'isolation';
   const corrective = movement.family === 'corrective' || movement.family === 'preparation';
-  const [lo, hi] = teachingOf(movement, entry.rig).homeReps;
+  const [lo, hi] = atHome(movement, entry.rig).homeReps;
   const span = movement.compound ? 3 : 4;
   const from = movement.compound ? Math.min(Math.max(lo, 6), hi) : Math.max(lo, Math.min(10, hi));
   return {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { entries } from '../movements/catalogue';
-import { dress, emptyNotebook, findOwn, offeredEntries, ownFrom, type Notebook } from '../movements/notebook';
+import { dress, emptyNotebook, findOwn, offeredEntries, type Notebook } from '../movements/notebook';
+import { ownFrom } from '../movements/own-from';
 import { choiceKnobs, choiceWords } from '../movements/rig';
 import { fullRig } from '../movements/settings';
 import { movementOf } from '../movements/catalogue';

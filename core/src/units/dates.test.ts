@@ -1,5 +1,6 @@
+import { parseDate } from '@internationalized/date';
 import fc from 'fast-check';
-import { dayAfter, daysAfter, isDay, nearestDay } from './dates';
+import { dayAfter, daysAfter, daysBetween, FIRST_DAY, isDay, nearestDay, weekdayOf } from './dates';
 
 test('a day is one of the calendar, from 1950 on', () => {
   for (const day of ['1950-01-01', '2024-02-29', '2026-11-24', '2000-02-29']) expect(isDay(day)).toBe(true);
@@ -40,6 +41,25 @@ test('so many days later, over months and leap years', () => {
     '2027-01-02',
     '2026-02-28',
   ]);
+});
+
+test('days later, between and of the week, as a package for dates has them', () => {
+  const first = parseDate(FIRST_DAY);
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 0, max: 60_000 }),
+      fc.integer({ min: -20_000, max: 20_000 }),
+      (from, days) => {
+        const day = first.add({ days: from });
+        const other = day.add({ days });
+        expect(daysAfter(day.toString(), days)).toBe(other.toString());
+        expect(daysBetween(day.toString(), other.toString())).toBe(other.compare(day));
+        expect(weekdayOf(day.toString())).toBe((day.toDate('UTC').getUTCDay() + 6) % 7);
+      },
+    ),
+  );
+  expect(daysBetween('2026-02-31', '2026-03-01')).toBeNaN();
+  expect(() => daysAfter('2026-02-31', 1)).toThrow(RangeError);
 });
 
 test('a day too far ahead is found wherever it stands', () => {

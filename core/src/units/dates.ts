@@ -1,15 +1,18 @@
-import { parseDate } from '@internationalized/date';
 import { z } from 'zod';
 
 /** The first day that is taken for a date; who trained before is not planned for here. */
 export const FIRST_DAY = '1950-01-01';
 
-/** True for a day of the calendar from 1950 on, written like 2026-11-24. */
-export function isDay(text: string): boolean {
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(text) || text < FIRST_DAY) return false;
-  const at = Date.parse(`${text}T00:00:00Z`);
-  return !Number.isNaN(at) && new Date(at).toISOString().startsWith(text);
+const DAY_MS = 86_400_000;
+/** Milliseconds to the beginning of a plain day, UTC, where no hour is ever left out; NaN for what is no day. */
+function beginning(day: string): number {
+  const at = Date.parse(`${day}T00:00:00Z`);
+  return !Number.isNaN(at) && new Date(at).toISOString().startsWith(day) ? at : NaN;
 }
+
+/** True for a day of the calendar from 1950 on, written like 2026-11-24. */
+export const isDay = (text: string): boolean =>
+  /^\d{4}-\d{2}-\d{2}$/.test(text) && text >= FIRST_DAY && !Number.isNaN(beginning(text));
 
 /** A day of the calendar as documents write it. How far ahead it may lie is for those to say who know today. */
 const wanted = 'a day of the calendar from 1950 on, like 2026-11-24';
@@ -19,25 +22,17 @@ export const daySchema = z
   .refine(isDay, wanted);
 
 /** The day so many days later: `daysAfter('2026-12-30', 3)` is "2027-01-02". Plain days: no time zone has a say. */
-export const daysAfter = (day: string, days: number): string => parseDate(day).add({ days }).toString();
+export const daysAfter = (day: string, days: number): string =>
+  new Date(beginning(day) + days * DAY_MS).toISOString().slice(0, 10);
 
 // Days are counted for every record of a log: each is read once.
 const numbers = new Map<string, number>();
 const MOST_NUMBERS = 5_000;
-/** What is no day has no number: a torn row must not stop a list. */
-function julianDay(day: string): number {
-  try {
-    const date = parseDate(day);
-    return date.calendar.toJulianDay(date);
-  } catch {
-    return NaN;
-  }
-}
-
 const numberOf = (day: string): number => {
   let number = numbers.get(day);
   if (number === undefined) {
-    number = julianDay(day.slice(0, 10));
+    // What is no day has no number: a torn row must not stop a list.
+    number = beginning(day.slice(0, 10)) / DAY_MS;
     if (numbers.size >= MOST_NUMBERS) numbers.clear();
     numbers.set(day, number);
   }

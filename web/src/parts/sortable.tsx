@@ -1,31 +1,6 @@
-import {
-  useId,
-  useLayoutEffect,
-  useRef,
-  useState,
-  type ComponentType,
-  type CSSProperties,
-  type ReactNode,
-} from 'react';
+import { useId, useLayoutEffect, useRef, useState, type ComponentType, type ReactNode } from 'react';
 import { DragHandle, HOW_TO_CARRY } from './drag-handle';
-
-/** What an element of a list needs to be moved: where it is kept, and how it looks on the way. */
-export interface Held {
-  keep: (element: HTMLLIElement | null) => void;
-  style: CSSProperties;
-  /** What it is taken hold of by. */
-  handle: ReactNode;
-}
-
-export interface SortableProps {
-  label: string;
-  ids: readonly string[];
-  /** What the element of an id is called. */
-  says: (id: string) => string;
-  /** An element was put where another stood. */
-  onMove: (id: string, over: string) => void;
-  children: (id: string, held: Held) => ReactNode;
-}
+import type { SortableProps } from './sortable-model';
 
 /** How a handle was taken hold of, to be told again to the list that can be sorted. */
 type Hold = { at: number; event: PointerEvent | KeyboardEvent };

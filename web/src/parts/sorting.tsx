@@ -15,7 +15,7 @@ import {
 import type { ReactNode } from 'react';
 import { ink } from '../look/theme';
 import { DragHandle, HOW_TO_CARRY } from './drag-handle';
-import type { SortableProps } from './sortable';
+import type { SortableProps } from './sortable-model';
 
 function Item({ id, says, children }: Pick<SortableProps, 'says' | 'children'> & { id: string }): ReactNode {
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id });

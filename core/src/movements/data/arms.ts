@@ -1,5 +1,5 @@
 import type { Movement } from '../model';
-import { choice, outOnEffort } from './shared';
+import { choice } from './shared';
 
 export const triceps: Movement[] = [
   {
@@ -36,16 +36,6 @@ export const triceps: Movement[] = [
     },
     hardWhere: 'middle',
     compound: false,
-    cues: {
-      setUp: 'Upper arms lean back a little and stay there',
-      path: ['Lower behind the crown of the head'],
-      finish: 'Straighten without snapping',
-      breathing: outOnEffort,
-    },
-    faultIds: ['driftingArms', 'slammedElbows'],
-    chooseWhen: 'All three heads with a bar, elbows sound.',
-    disputed:
-      'Whether presses alone are enough for triceps: the long head wants more than them; that the medial head does too is suggested, not shown (Brandão et al. 2020, untrained men).',
   },
   {
     id: 'overhead-extension',
@@ -80,15 +70,6 @@ export const triceps: Movement[] = [
     },
     hardWhere: 'stretched',
     compound: false,
-    cues: {
-      setUp: 'Upper arms beside the head, pointing up',
-      path: ['Lower until the forearms meet the upper arms'],
-      finish: 'Straighten without leaning back',
-      breathing: outOnEffort,
-    },
-    faultIds: ['driftingArms', 'leanBack'],
-    chooseWhen:
-      'The long head should be trained long: overhead it grew more than with the arm down in one twelve-week trial (Maeo et al. 2023).',
   },
   {
     id: 'single-arm-overhead-extension',
@@ -114,14 +95,6 @@ export const triceps: Movement[] = [
     },
     hardWhere: 'stretched',
     compound: false,
-    cues: {
-      setUp: 'Upper arm by the ear, the other hand steadies it',
-      path: ['Lower behind the head until the forearm meets the upper arm'],
-      finish: 'Straighten without a snap',
-      breathing: outOnEffort,
-    },
-    faultIds: ['driftingArms', 'leanBack'],
-    chooseWhen: 'The long head in the stretch, each arm for itself, elbows free to find their line.',
   },
   {
     id: 'cable-overhead-extension',
@@ -152,14 +125,6 @@ export const triceps: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'stretched',
     compound: false,
-    cues: {
-      setUp: 'Face away, one foot forward',
-      path: ['Upper arms beside the ears and still'],
-      finish: 'Spread the rope as the elbows straighten',
-      breathing: outOnEffort,
-    },
-    faultIds: ['driftingArms', 'leanBack'],
-    chooseWhen: 'Long head in the stretch, kinder to elbows than a bar.',
   },
   {
     id: 'pushdown',
@@ -192,14 +157,6 @@ export const triceps: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'middle',
     compound: false,
-    cues: {
-      setUp: 'Stand tall, upper arms hanging still',
-      path: ['Push down and hold for a moment'],
-      finish: 'Let the hands come up to the ribs, no higher',
-      breathing: outOnEffort,
-    },
-    faultIds: ['leanedPushdown', 'driftingArms'],
-    chooseWhen: 'Lateral and medial heads, easy on the shoulders.',
   },
   {
     id: 'cross-body-extension',
@@ -221,14 +178,6 @@ export const triceps: Movement[] = [
     load: { kind: 'external', perHand: true, from: null },
     hardWhere: 'middle',
     compound: false,
-    cues: {
-      setUp: 'Elbow level and still',
-      path: ['Straighten down and across'],
-      finish: 'Slow on the way back',
-      breathing: outOnEffort,
-    },
-    faultIds: ['driftingArms', 'leanedPushdown'],
-    chooseWhen: 'One arm at a time, elbows that dislike bars.',
   },
   {
     id: 'kickback',
@@ -243,14 +192,6 @@ export const triceps: Movement[] = [
     load: { kind: 'external', perHand: true, from: null },
     hardWhere: 'shortened',
     compound: false,
-    cues: {
-      setUp: 'Upper arm level with the back and still',
-      path: ['Straighten from the elbow alone, no swing'],
-      finish: 'Hold the straight arm for a count',
-      breathing: outOnEffort,
-    },
-    faultIds: ['swungRaise', 'driftingArms'],
-    chooseWhen: 'Triceps should be hard at the end of the range.',
   },
 ];
 
@@ -269,16 +210,7 @@ export const guests: Movement[] = [
         aliases: ['incline curl', 'incline db curl'],
         rig: { stance: 'incline bench' },
         when: { stance: 'incline bench' },
-        teaching: {
-          hardWhere: 'stretched',
-          cues: {
-            setUp: 'Lie back at about 60°, arms hanging behind the body',
-            path: ['Curl without letting the elbows come forward'],
-            finish: 'All the way down to the stretch',
-            breathing: outOnEffort,
-          },
-          chooseWhen: 'Biceps in the stretch, between triceps sets on the same bench.',
-        },
+        home: { hardWhere: 'stretched' },
       },
       {
         id: 'plate-grip-curl',
@@ -286,15 +218,6 @@ export const guests: Movement[] = [
         aliases: ['two hand curl', 'goblet curl', 'both hands under the plate curl'],
         rig: { hands: 'together' },
         when: { hands: 'together' },
-        teaching: {
-          cues: {
-            setUp: 'One bell upright, both palms under its upper plate',
-            path: ['Elbows by the ribs, forearms together'],
-            finish: 'A hold at the top, slowly down',
-            breathing: outOnEffort,
-          },
-          chooseWhen: 'A single bell is free and the biceps want a few sets.',
-        },
       },
       { id: 'dumbbell-curl', name: 'Dumbbell curl', aliases: ['curl', 'curls', 'db curl', 'bicep curl'] },
     ],
@@ -303,14 +226,6 @@ export const guests: Movement[] = [
     load: { kind: 'external', perHand: true, from: null },
     hardWhere: 'middle',
     compound: false,
-    cues: {
-      setUp: 'Elbows by the ribs',
-      path: ['Turn the palm up as it rises'],
-      finish: 'Lower all the way',
-      breathing: outOnEffort,
-    },
-    faultIds: ['swungRaise', 'leanBack'],
-    chooseWhen: 'Biceps sets are short in the week; pair it with triceps.',
   },
   {
     id: 'barbell-curl',
@@ -325,13 +240,5 @@ export const guests: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'middle',
     compound: false,
-    cues: {
-      setUp: 'Elbows by the ribs, stand tall',
-      path: ['No lean back'],
-      finish: 'Lower all the way',
-      breathing: outOnEffort,
-    },
-    faultIds: ['swungRaise', 'leanBack'],
-    chooseWhen: 'Biceps with more load than bells give.',
   },
 ];

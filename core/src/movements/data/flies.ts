@@ -1,5 +1,5 @@
 import type { Movement } from '../model';
-import { choice, knob, outOnEffort, pulleyCredits, throughTheHold } from './shared';
+import { choice, knob, pulleyCredits } from './shared';
 
 export const flies: Movement[] = [
   {
@@ -20,19 +20,7 @@ export const flies: Movement[] = [
         aliases: ['floor fly'],
         rig: { stance: 'floor' },
         when: { stance: 'floor' },
-        teaching: {
-          homeReps: [8, 12],
-          hardWhere: 'middle',
-          cues: {
-            setUp: 'On the back, knees bent, one soft elbow',
-            path: ['Open until the upper arms rest on the floor, no bounce'],
-            finish: 'Hug back up, and end short of where the bells stand over the shoulders',
-            breathing: outOnEffort,
-          },
-          faultIds: ['pressedFly', 'bouncedElbows', 'stackedFly'],
-          chooseWhen:
-            'The front of the shoulder wants the floor to end the stretch; the lowering can be heavy.',
-        },
+        home: { homeReps: [8, 12], hardWhere: 'middle' },
       },
       {
         id: 'decline-dumbbell-fly',
@@ -40,7 +28,6 @@ export const flies: Movement[] = [
         aliases: ['decline fly'],
         rig: { benchDeg: -15 },
         when: { benchDeg: [-90, -7] },
-        teaching: { chooseWhen: 'Lower fibres with dumbbells; a high cable does it with less fuss.' },
       },
       {
         id: 'dumbbell-fly',
@@ -64,7 +51,6 @@ export const flies: Movement[] = [
         name: 'Incline dumbbell fly',
         aliases: ['incline fly', 'incline db fly', 'incline flye'],
         rig: { benchDeg: 30 },
-        teaching: { chooseWhen: 'Upper chest hard in the stretch, without the triceps.' },
       },
     ],
     credits: {
@@ -91,16 +77,6 @@ export const flies: Movement[] = [
     },
     hardWhere: 'stretched',
     compound: false,
-    cues: {
-      setUp: 'Set one soft elbow and keep it',
-      path: ['Open until the hands are level with the chest'],
-      finish: 'Hug back up, and end short of where the bells stand over the shoulders',
-      breathing: outOnEffort,
-    },
-    faultIds: ['pressedFly', 'deepFly', 'stackedFly'],
-    chooseWhen: 'The chest should be hard in the stretch and the triceps should stay out of it.',
-    disputed:
-      'Deep for the stretch, to chest level, or only on the floor: chest level is the default, deep for sound shoulders, the floor when one complains.',
   },
   {
     id: 'cable-fly',
@@ -117,15 +93,6 @@ export const flies: Movement[] = [
         aliases: ['seated cable fly', 'cable fly on a bench', 'back supported cable fly'],
         rig: { stance: 'seated' },
         when: { stance: 'seated' },
-        teaching: {
-          cues: {
-            setUp: 'Back rest between the pulleys, feet flat',
-            path: ['One elbow angle, hands along the line of the cable', 'Blades free to glide, no lean'],
-            finish: 'Hold with the hands together',
-            breathing: throughTheHold,
-          },
-          chooseWhen: 'No momentum wanted, and the blades should still move.',
-        },
       },
       {
         id: 'cable-fly-low-to-high',
@@ -180,14 +147,6 @@ export const flies: Movement[] = [
     load: { kind: 'external', perHand: true, from: null },
     hardWhere: 'throughout',
     compound: false,
-    cues: {
-      setUp: 'Step forward, ribs down, soft elbows',
-      path: ['Bring the hands together along the line of the cable'],
-      finish: 'Squeeze with the hands past the middle',
-      breathing: throughTheHold,
-    },
-    faultIds: ['pressedFly', 'rolledShoulders', 'deepFly'],
-    chooseWhen: 'The chest should still be loaded when the arms come across.',
   },
   {
     id: 'single-arm-crossover',
@@ -212,14 +171,6 @@ export const flies: Movement[] = [
     load: { kind: 'external', perHand: true, from: null },
     hardWhere: 'shortened',
     compound: false,
-    cues: {
-      setUp: 'Side on to the pulley, the free hand on the chest',
-      path: ['Sweep across with one soft elbow, trunk still'],
-      finish: 'Past the middle of the body, a count of hold',
-      breathing: throughTheHold,
-    },
-    faultIds: ['pressedFly', 'turnedTrunk'],
-    chooseWhen: 'The chest should be loaded past the middle, or one side lags.',
   },
   {
     id: 'machine-fly',
@@ -249,14 +200,6 @@ export const flies: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'throughout',
     compound: false,
-    cues: {
-      setUp: 'Seat so the elbows are at chest height',
-      path: ['Chest tall, blades against the pad'],
-      finish: 'Bring the elbows together, not the hands',
-      breathing: outOnEffort,
-    },
-    faultIds: ['rolledShoulders', 'deepFly'],
-    chooseWhen: 'Hard chest sets at the end without anything to balance.',
   },
   {
     id: 'pullover',
@@ -273,15 +216,5 @@ export const flies: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'stretched',
     compound: false,
-    cues: {
-      setUp: 'Both palms under the top plate, thumbs round the handle',
-      path: ['Reach back with soft elbows until the ribs want to lift'],
-      finish: 'Pull back over the chest and stop there',
-      breathing: outOnEffort,
-    },
-    faultIds: ['driftingArms', 'leanBack'],
-    chooseWhen: 'A stretched finish for chest, long head and serratus together.',
-    disputed:
-      'Some call it lower chest, some all lats: from overhead the middle and lower chest do help to pull the arm down, so they get part credit.',
   },
 ];

@@ -1,18 +1,13 @@
 import type { Movement } from '../model';
-import { atEase } from './shared';
 
 /** Preparation never pushes through pain. */
 const light = {
   compound: false,
   hardWhere: 'throughout',
-  faultIds: ['rushedPrep', 'swungRaise'],
 } as const;
 
-const base = (
-  m: Omit<Movement, 'compound' | 'hardWhere' | 'faultIds' | 'knobs'> & Partial<Movement>,
-): Movement => ({
+const base = (m: Omit<Movement, 'compound' | 'hardWhere' | 'knobs'> & Partial<Movement>): Movement => ({
   ...light,
-  faultIds: [...light.faultIds],
   knobs: {},
   ...m,
 });
@@ -31,13 +26,6 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: {} }] },
     homeReps: [1, 1],
     load: { kind: 'none' },
-    cues: {
-      setUp: 'Pick something that moves the arms',
-      path: ['Easy enough to talk'],
-      finish: 'Stop when warm, not tired',
-      breathing: atEase,
-    },
-    chooseWhen: 'Always first: three to five minutes.',
   }),
   base({
     id: 'pass-through',
@@ -56,13 +44,6 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: {} }] },
     homeReps: [8, 12],
     load: { kind: 'none' },
-    cues: {
-      setUp: 'Hands wide',
-      path: ['Slow, over and back'],
-      finish: 'Narrower only once it is easy',
-      breathing: atEase,
-    },
-    chooseWhen: 'To open the range before pressing.',
   }),
   base({
     id: 'band-pull-apart',
@@ -75,13 +56,6 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: { retractors: 0.5, deltRear: 0.5 } }] },
     homeReps: [12, 20],
     load: { kind: 'none' },
-    cues: {
-      setUp: 'Arms long at shoulder height',
-      path: ['Pull until the band meets the chest'],
-      finish: 'Blades move, ribs do not',
-      breathing: atEase,
-    },
-    chooseWhen: 'To wake the upper back before pressing, or between presses.',
   }),
   base({
     id: 'band-face-pull',
@@ -96,13 +70,6 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: { cuff: 0.5, deltRear: 0.5, retractors: 0.5 } }] },
     homeReps: [12, 20],
     load: { kind: 'none' },
-    cues: {
-      setUp: 'Band at the height of the brow',
-      path: ['Pull to the forehead, elbows high'],
-      finish: 'Hands finish behind the elbows, slow back',
-      breathing: atEase,
-    },
-    chooseWhen: 'Warm-up that really loads the rotators.',
   }),
   base({
     id: 'external-rotation',
@@ -129,13 +96,6 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: { cuff: 1 } }] },
     homeReps: [15, 20],
     load: { kind: 'external', perHand: true, from: null },
-    cues: {
-      setUp: 'Elbow tucked against a folded towel',
-      path: ['Turn out without moving the elbow'],
-      finish: 'Light, slow, never to failure',
-      breathing: atEase,
-    },
-    chooseWhen: 'A lot of pressing needs its counterweight.',
   }),
   base({
     id: 'side-lying-rotation',
@@ -155,13 +115,6 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: { cuff: 1 } }] },
     homeReps: [10, 15],
     load: { kind: 'external', perHand: true, from: null },
-    cues: {
-      setUp: 'Lie on the other side, elbow on the ribs',
-      path: ['Turn the forearm up to level'],
-      finish: 'Lower slowly',
-      breathing: atEase,
-    },
-    chooseWhen: 'Rotators with nothing but a light bell.',
   }),
   base({
     id: 'elbow-on-knee-rotation',
@@ -181,13 +134,6 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: { cuff: 1 } }] },
     homeReps: [10, 15],
     load: { kind: 'external', perHand: true, from: null },
-    cues: {
-      setUp: 'Elbow rests on the raised knee',
-      path: ['Turn the bell up against gravity'],
-      finish: 'Stop before the elbow lifts',
-      breathing: atEase,
-    },
-    chooseWhen: 'Rotators at the bench, no cable free.',
   }),
   base({
     id: 'standing-dumbbell-rotation',
@@ -195,7 +141,6 @@ export const preparation: Movement[] = [
     implement: 'dumbbell',
     pattern: 'rotation',
     station: 'dumbbells',
-    faultIds: ['emptyRotation', 'rushedPrep'],
     variants: [
       {
         id: 'standing-dumbbell-rotation',
@@ -206,13 +151,6 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: {} }] },
     homeReps: [10, 15],
     load: { kind: 'none' },
-    cues: {
-      setUp: 'Gravity runs along the axis here',
-      path: ['Nothing resists the rotation'],
-      finish: 'Choose another rotation instead',
-      breathing: atEase,
-    },
-    chooseWhen: 'Never: it stands here to show what wastes a warm-up.',
   }),
   base({
     id: 'wall-slide',
@@ -225,13 +163,6 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: { serratus: 0.5 } }] },
     homeReps: [8, 12],
     load: { kind: 'none' },
-    cues: {
-      setUp: 'Forearms on the wall',
-      path: ['Slide up and reach'],
-      finish: 'Ribs stay down',
-      breathing: atEase,
-    },
-    chooseWhen: 'Serratus and overhead range before pressing.',
   }),
   base({
     id: 'easy-push-up',
@@ -240,20 +171,12 @@ export const preparation: Movement[] = [
     implement: 'bodyweight',
     pattern: 'press',
     station: 'open floor',
-    faultIds: ['saggingHips', 'rushedPrep'],
     variants: [
       { id: 'easy-push-up', name: 'Push-up, easy set', aliases: ['warm up pushups', 'easy pushups'] },
     ],
     credits: { anchors: [{ at: 0, credits: { pecMiddle: 0.25, serratus: 0.25 } }] },
     homeReps: [8, 12],
     load: { kind: 'none' },
-    cues: {
-      setUp: 'Half effort, one straight line',
-      path: ['Blades free'],
-      finish: 'Push the floor away at the top',
-      breathing: atEase,
-    },
-    chooseWhen: 'Blades moving freely before they are pinned to a bench.',
   }),
   base({
     id: 'static-chest-stretch',
@@ -272,12 +195,5 @@ export const preparation: Movement[] = [
     credits: { anchors: [{ at: 0, credits: {} }] },
     homeReps: [1, 2],
     load: { kind: 'none' },
-    cues: {
-      setUp: 'After the session, not before',
-      path: ['Gentle, no pain at the front of the shoulder'],
-      finish: 'Ease out slowly',
-      breathing: atEase,
-    },
-    chooseWhen: 'After the session; before it, it costs strength.',
   }),
 ];

@@ -1,7 +1,6 @@
 import type { Movement } from '../model';
 import {
   barGripCredits,
-  braced,
   choice,
   floorPressCredits,
   knob,
@@ -9,7 +8,7 @@ import {
   tuckedCredits,
 } from './shared';
 
-import { benchCues as cues, flat, loadedOtherwise, takenOtherwise } from './presses-bar-special';
+import { flat, loadedOtherwise, takenOtherwise } from './presses-bar-special';
 
 export const barbellPress: Movement = {
   id: 'barbell-press',
@@ -33,18 +32,7 @@ export const barbellPress: Movement = {
       aliases: ['floor press', 'bb floor press'],
       rig: { stance: 'floor', tuckDeg: 50 },
       when: { stance: 'floor' },
-      teaching: {
-        homeReps: [4, 8],
-        hardWhere: 'middle',
-        cues: {
-          setUp: 'Low hooks, someone to hand the bar; legs straight is harder than knees bent',
-          path: ['Elbows touch, settle, and only then press'],
-          finish: 'Finish softly, still tight',
-          breathing: braced,
-        },
-        faultIds: ['bouncedElbows', 'flaredElbows', 'openThumb'],
-        chooseWhen: 'The stretch has to be kept short, or the middle of the press is weak.',
-      },
+      home: { homeReps: [4, 8], hardWhere: 'middle' },
     },
     ...loadedOtherwise,
     ...takenOtherwise,
@@ -54,11 +42,7 @@ export const barbellPress: Movement = {
       aliases: ['legs up bench', 'no leg drive bench'],
       rig: { stance: 'feet up' },
       when: { stance: 'feet up', benchDeg: flat },
-      teaching: {
-        homeReps: [5, 10],
-        cues: { ...cues, setUp: 'Feet off the floor, low back at rest, blades pinned' },
-        chooseWhen: 'The arms should do it alone, or the lower back dislikes an arch.',
-      },
+      home: { homeReps: [5, 10] },
     },
     {
       id: 'reverse-grip-bench-press',
@@ -66,16 +50,7 @@ export const barbellPress: Movement = {
       aliases: ['reverse grip bench', 'underhand bench press', 'supinated bench'],
       rig: { forearm: 'supinated', tuckDeg: 35 },
       when: { forearm: 'supinated', benchDeg: flat },
-      teaching: {
-        homeReps: [6, 12],
-        cues: {
-          setUp: 'Someone hands the bar over; thumbs round it, wrists straight',
-          path: ['Touch low on the ribs, elbows in', 'Press up and back to over the shoulders'],
-          finish: 'Slow at the top, it wants to drift',
-          breathing: braced,
-        },
-        chooseWhen: 'Upper-chest work without an incline, someone standing by.',
-      },
+      home: { homeReps: [6, 12] },
     },
     {
       id: 'close-grip-bench-press',
@@ -83,19 +58,7 @@ export const barbellPress: Movement = {
       aliases: ['close grip bench', 'cgbp', 'narrow bench press', 'close grip barbell bench press'],
       rig: { gripBiacromial: 0.95, tuckDeg: 35 },
       when: { gripBiacromial: [0, 1.1], benchDeg: flat },
-      teaching: {
-        homeReps: [5, 10],
-        hardWhere: 'shortened',
-        cues: {
-          setUp: 'Hands inside the shoulders but not touching, wrists straight',
-          path: ['Lower to the base of the breastbone, elbows near the ribs'],
-          finish: 'Straighten without snapping',
-          breathing: braced,
-        },
-        chooseWhen: 'Triceps should press heavy, or the lockout is weak.',
-        disputed:
-          'For a weak start off the chest some bring the hands in for the longer path, others take them out for the stretch: both are offered, comfort decides.',
-      },
+      home: { homeReps: [5, 10], hardWhere: 'shortened' },
     },
     {
       id: 'wide-grip-bench-press',
@@ -103,10 +66,7 @@ export const barbellPress: Movement = {
       aliases: ['wide bench', 'wide grip bench'],
       rig: { gripBiacromial: 1.75, tuckDeg: 70 },
       when: { gripBiacromial: [1.7, 3], benchDeg: flat },
-      teaching: {
-        homeReps: [5, 10],
-        chooseWhen: 'The chest should carry more of the flat press and the shoulders are sound.',
-      },
+      home: { homeReps: [5, 10] },
     },
     {
       id: 'decline-barbell-press',
@@ -114,18 +74,7 @@ export const barbellPress: Movement = {
       aliases: ['decline bench press', 'decline bb press', 'decline barbell bench press', 'decline bench'],
       rig: { benchDeg: -15 },
       when: { benchDeg: [-90, -7] },
-      teaching: {
-        homeReps: [5, 12],
-        hardWhere: 'middle',
-        cues: {
-          ...cues,
-          setUp: 'A small decline, feet locked, someone at the head',
-          path: ['Lower to just under the nipple line', 'Press straight up, not toward the face'],
-        },
-        faultIds: ['declineDrift', 'openThumb', 'rolledShoulders'],
-        chooseWhen: 'The lower fibres want a bar; a leaning dip or a high cable does the same job.',
-        disputed: 'Large declines are called fine or pointless; below −20° the review speaks up.',
-      },
+      home: { homeReps: [5, 12], hardWhere: 'middle' },
     },
     {
       id: 'barbell-bench-press',
@@ -141,10 +90,6 @@ export const barbellPress: Movement = {
       ],
       rig: { benchDeg: 0 },
       when: { benchDeg: flat },
-      teaching: {
-        disputed:
-          'Grip: some stay in the middle, some go out to the rings to give the chest more. Between 1.5 and 1.9 shoulder breadths is kept without a word; two and more is a finding.',
-      },
     },
     {
       id: 'seated-barbell-press',
@@ -152,19 +97,7 @@ export const barbellPress: Movement = {
       aliases: ['seated shoulder press barbell', 'seated military press', 'seated overhead press'],
       rig: { benchDeg: 85, gripBiacromial: 1.3, tuckDeg: 60 },
       when: { benchDeg: [70, 90] },
-      teaching: {
-        homeReps: [5, 12],
-        cues: {
-          setUp: 'Back on the pad, ribs down, bar racked at chin height',
-          path: ['In front of the head, forearms upright'],
-          finish: 'Over the crown, arms nearly straight',
-          breathing: braced,
-        },
-        faultIds: ['leanBack', 'openThumb'],
-        chooseWhen: 'Overhead load with the trunk supported.',
-        disputed:
-          'Standing lets the blades move, seated tires less: both are offered; a complaining back sits.',
-      },
+      home: { homeReps: [5, 12] },
     },
     {
       id: 'incline-barbell-press',
@@ -178,19 +111,7 @@ export const barbellPress: Movement = {
         'bb incline',
       ],
       rig: { benchDeg: 30, gripBiacromial: 1.4, tuckDeg: 45 },
-      teaching: {
-        homeReps: [5, 12],
-        cues: {
-          setUp: 'Hands just outside the shoulders, blades pinned',
-          path: ['Lower to the upper chest, upper arms about 45° from the trunk', 'Press straight up'],
-          finish: 'Finish softly over the collar bones',
-          breathing: braced,
-        },
-        faultIds: ['flaredElbows', 'wideIncline', 'rolledShoulders', 'openThumb'],
-        chooseWhen: 'Upper chest with the most load it can get.',
-        disputed:
-          'About 30°, 30–45°, 45°, or varied up to 60°: the split is computed; 30° is the default, 60° and more is a finding.',
-      },
+      home: { homeReps: [5, 12] },
     },
   ],
   credits: {
@@ -288,7 +209,4 @@ export const barbellPress: Movement = {
   hardWhere: 'start',
   compound: true,
   barOverBody: true,
-  cues,
-  faultIds: ['rolledShoulders', 'flaredElbows', 'openThumb', 'slammedElbows'],
-  chooseWhen: 'The most load on the chest in one lift, and someone stands by or the rack has arms.',
 };

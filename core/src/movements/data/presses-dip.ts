@@ -1,5 +1,5 @@
 import type { CreditModel, Movement } from '../model';
-import { knob, outOnEffort } from './shared';
+import { knob } from './shared';
 
 /** By how far the trunk leans. */
 const dipCredits: CreditModel = {
@@ -45,16 +45,7 @@ export const dips: Movement[] = [
         aliases: ['upright dip', 'tricep dips'],
         rig: { leanDeg: 8 },
         when: { leanDeg: [0, 18] },
-        teaching: {
-          homeReps: [6, 15],
-          cues: {
-            setUp: 'Upright, elbows near the ribs',
-            path: ['Down until the upper arm is level, no lower'],
-            finish: 'Straighten softly, shoulders low',
-            breathing: outOnEffort,
-          },
-          chooseWhen: 'Heavy triceps with the bodyweight, front delt and shoulder proven.',
-        },
+        home: { homeReps: [6, 15] },
       },
       {
         id: 'chest-dip',
@@ -75,16 +66,6 @@ export const dips: Movement[] = [
     load: { kind: 'bodyweight', shares: [{ at: 0, value: 1 }], lift: 'dip', canAdd: true },
     hardWhere: 'stretched',
     compound: true,
-    cues: {
-      setUp: 'Lean and tuck the chin, elbows wide of the ribs',
-      path: ['Go down until the upper arm is level'],
-      finish: 'Press without shrugging',
-      breathing: outOnEffort,
-    },
-    faultIds: ['deepDip', 'rolledShoulders'],
-    chooseWhen: 'Lower chest with a deep stretch, shoulders proven.',
-    disputed:
-      'Called kind to the shoulder (neutral hands) and hard on it (depth): both hold; to the level upper arm unless the shoulder is proven.',
   },
   {
     id: 'assisted-dip',
@@ -106,14 +87,6 @@ export const dips: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'stretched',
     compound: true,
-    cues: {
-      setUp: 'The figure on the stack is the help: more makes it easier',
-      path: ['Lean, down until the upper arm is level'],
-      finish: 'Press without shrugging',
-      breathing: outOnEffort,
-    },
-    faultIds: ['deepDip', 'rolledShoulders'],
-    chooseWhen: 'Dips are wanted before the client can do enough of them.',
   },
   {
     id: 'machine-dip',
@@ -142,13 +115,5 @@ export const dips: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'middle',
     compound: true,
-    cues: {
-      setUp: 'Sit tall, shoulders down',
-      path: ['Elbows close, push straight to the floor'],
-      finish: 'Let the handles rise only as far as the shoulders stay low',
-      breathing: outOnEffort,
-    },
-    faultIds: ['rolledShoulders', 'slammedElbows'],
-    chooseWhen: 'Compound triceps work that spares the elbows.',
   },
 ];

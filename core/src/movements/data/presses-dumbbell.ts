@@ -1,24 +1,13 @@
-import type { Cues, Movement, Variant } from '../model';
+import type { Movement, Variant } from '../model';
 import {
   choice,
   floorPressCredits,
   knob,
   onChestPress,
   onOverheadPress,
-  outOnEffort,
   pressCreditsByBench,
-  throughTheHold,
 } from './shared';
 
-const cues: Cues = {
-  setUp: 'Kick the bells up from the thighs; set them down the same way',
-  path: [
-    'Lower until the chest is stretched, forearms upright',
-    'Press up in a shallow arc, bells close without touching',
-  ],
-  finish: 'Chest tall at the top, a soft end',
-  breathing: outOnEffort,
-};
 const flat: [number, number] = [-7, 7];
 
 /** The press by what the hands do on the way. */
@@ -29,20 +18,7 @@ const handWays: Variant[] = [
     aliases: ['hex press', 'crush press', 'dumbbell squeeze press'],
     rig: { hands: 'together', tuckDeg: 35 },
     when: { hands: 'together' },
-    teaching: {
-      homeReps: [8, 15],
-      hardWhere: 'middle',
-      cues: {
-        setUp: 'Flat-sided bells pressed against each other over the chest',
-        path: ['Push them together as hard as up, all the way', 'Down to the breastbone, up over the chest'],
-        finish: 'Squeeze at the top for a count',
-        breathing: throughTheHold,
-      },
-      faultIds: ['rolledShoulders', 'releasedSqueeze'],
-      chooseWhen: 'Bells are light and the chest should be busy right to the top.',
-      disputed:
-        'Said to be upper chest when pushed over the face, middle when straight up: bench angle and path decide, and the split is computed.',
-    },
+    home: { homeReps: [8, 15], hardWhere: 'middle' },
   },
   {
     id: 'wide-to-close-dumbbell-press',
@@ -50,16 +26,7 @@ const handWays: Variant[] = [
     aliases: ['wide down close up press', 'around press dumbbell'],
     rig: { hands: 'wide to close', tuckDeg: 65 },
     when: { hands: 'wide to close' },
-    teaching: {
-      homeReps: [8, 12],
-      cues: {
-        setUp: 'Lighter bells than a plain press',
-        path: ['Wide on the way down', 'Close and tucked on the way up'],
-        finish: 'Bells near each other, arms nearly straight',
-        breathing: outOnEffort,
-      },
-      chooseWhen: 'Stretch on the way down and triceps on the way up, from one pair of bells.',
-    },
+    home: { homeReps: [8, 12] },
   },
   {
     id: 'narrow-tucked-dumbbell-press',
@@ -67,17 +34,7 @@ const handWays: Variant[] = [
     aliases: ['tucked dumbbell press', 'close grip dumbbell press', 'narrow db press'],
     rig: { hands: 'along the ribs', forearm: 'neutral', tuckDeg: 20 },
     when: { hands: 'along the ribs' },
-    teaching: {
-      homeReps: [8, 15],
-      hardWhere: 'middle',
-      cues: {
-        setUp: 'Palms facing, bells clear of the chest',
-        path: ['Elbows brush the ribs down and up'],
-        finish: 'Straighten softly',
-        breathing: outOnEffort,
-      },
-      chooseWhen: 'Triceps should press without a bar, shoulders at ease.',
-    },
+    home: { homeReps: [8, 15], hardWhere: 'middle' },
   },
 ];
 
@@ -102,17 +59,7 @@ export const dumbbellPress: Movement = {
       aliases: ['db floor press'],
       rig: { stance: 'floor', tuckDeg: 45 },
       when: { stance: 'floor' },
-      teaching: {
-        hardWhere: 'middle',
-        cues: {
-          setUp: 'Knees bent, bells handed or rolled up onto the chest',
-          path: ['Upper arms down until they rest on the floor, a breath, press'],
-          finish: 'Soft end, bells over the shoulders',
-          breathing: outOnEffort,
-        },
-        faultIds: ['bouncedElbows', 'tappedBells', 'flaredElbows'],
-        chooseWhen: 'An irritated shoulder: the floor ends the stretch before it hurts.',
-      },
+      home: { hardWhere: 'middle' },
     },
     ...handWays,
     {
@@ -121,10 +68,6 @@ export const dumbbellPress: Movement = {
       aliases: ['neutral db press', 'hammer press', 'palms in press'],
       rig: { forearm: 'neutral', tuckDeg: 35 },
       when: { forearm: 'neutral', benchDeg: flat },
-      teaching: {
-        cues: { ...cues, setUp: 'Palms facing each other, wrists over the elbows' },
-        chooseWhen: 'The shoulder is cranky under palms-forward presses.',
-      },
     },
     {
       id: 'underhand-dumbbell-press',
@@ -132,16 +75,7 @@ export const dumbbellPress: Movement = {
       aliases: ['reverse grip dumbbell press', 'supinated db press'],
       rig: { forearm: 'supinated', tuckDeg: 30 },
       when: { forearm: 'supinated', benchDeg: flat },
-      teaching: {
-        homeReps: [8, 12],
-        cues: {
-          setUp: 'Bells up first, then turn the palms toward the face',
-          path: ['Low on the ribs, elbows in', 'Up and back until over the shoulders'],
-          finish: 'Slow at the top',
-          breathing: outOnEffort,
-        },
-        chooseWhen: 'Upper chest without an incline bench; some feel the front delt less in it.',
-      },
+      home: { homeReps: [8, 12] },
     },
     {
       id: 'rotating-dumbbell-press',
@@ -149,14 +83,7 @@ export const dumbbellPress: Movement = {
       aliases: ['twisting dumbbell press'],
       rig: { forearm: 'rotating' },
       when: { forearm: 'rotating', benchDeg: flat },
-      teaching: {
-        homeReps: [8, 12],
-        cues: {
-          ...cues,
-          path: ['Palms facing at the bottom', 'Turn them forward on the way up'],
-        },
-        chooseWhen: 'The shoulder likes palms facing at the bottom and the coach likes the turn.',
-      },
+      home: { homeReps: [8, 12] },
     },
     {
       id: 'decline-dumbbell-press',
@@ -164,16 +91,7 @@ export const dumbbellPress: Movement = {
       aliases: ['decline db press'],
       rig: { benchDeg: -15 },
       when: { benchDeg: [-90, -7] },
-      teaching: {
-        homeReps: [8, 12],
-        cues: {
-          ...cues,
-          setUp: 'Feet locked, someone hands the bells over',
-          path: ['Lower beside the lower chest', 'Straight up, not back over the head'],
-        },
-        faultIds: ['declineDrift', 'tappedBells', 'rolledShoulders'],
-        chooseWhen: 'Lower chest with a free path.',
-      },
+      home: { homeReps: [8, 12] },
     },
     {
       id: 'dumbbell-bench-press',
@@ -191,10 +109,6 @@ export const dumbbellPress: Movement = {
       ],
       rig: { benchDeg: 0 },
       when: { benchDeg: flat },
-      teaching: {
-        disputed:
-          'Some bring the bells low and slanting to the front delts, some straight down to above the nipple: drawn from the lower chest with a slight arc back; the tuck is yours to turn.',
-      },
     },
     {
       id: 'neutral-overhead-dumbbell-press',
@@ -202,18 +116,7 @@ export const dumbbellPress: Movement = {
       aliases: ['neutral shoulder press'],
       rig: { benchDeg: 75, forearm: 'neutral', tuckDeg: 40 },
       when: { benchDeg: [70, 90], forearm: 'neutral' },
-      teaching: {
-        homeReps: [8, 12],
-        hardWhere: 'start',
-        cues: {
-          setUp: 'Back on the pad, palms facing, elbows a little forward',
-          path: ['Straight up past the ears'],
-          finish: 'Nearly straight, ribs down',
-          breathing: outOnEffort,
-        },
-        faultIds: ['leanBack', 'slammedElbows'],
-        chooseWhen: 'Overhead work for a shoulder that dislikes elbows out.',
-      },
+      home: { homeReps: [8, 12], hardWhere: 'start' },
     },
     {
       id: 'seated-dumbbell-press',
@@ -229,18 +132,7 @@ export const dumbbellPress: Movement = {
       ],
       rig: { benchDeg: 75, tuckDeg: 60 },
       when: { benchDeg: [70, 90] },
-      teaching: {
-        homeReps: [8, 20],
-        hardWhere: 'start',
-        cues: {
-          setUp: 'Back on the pad, knees kick the bells up one by one, thumbs round',
-          path: ['Down to the ears, forearms upright', 'Up and slightly in'],
-          finish: 'Nearly straight, no clank',
-          breathing: outOnEffort,
-        },
-        faultIds: ['leanBack', 'tappedBells', 'slammedElbows'],
-        chooseWhen: 'Front and side delts with the trunk at rest.',
-      },
+      home: { homeReps: [8, 20], hardWhere: 'start' },
     },
     {
       id: 'incline-dumbbell-press',
@@ -255,12 +147,6 @@ export const dumbbellPress: Movement = {
         'incline dumbbell chest press',
       ],
       rig: { benchDeg: 30, tuckDeg: 50 },
-      teaching: {
-        cues: { ...cues, path: ['Down beside the front delts, forearms upright', cues.path[1]!] },
-        chooseWhen: 'Upper chest with range and a path of its own.',
-        disputed:
-          'About 30°, 30–45°, 45°, or varied up to 60°: the split is computed; 30° is the default, 60° and more is a finding.',
-      },
     },
   ],
   credits: {
@@ -329,8 +215,4 @@ export const dumbbellPress: Movement = {
   },
   hardWhere: 'stretched',
   compound: true,
-  cues,
-  faultIds: ['rolledShoulders', 'flaredElbows', 'tappedBells', 'slammedElbows'],
-  chooseWhen:
-    'Range and a free path matter more than the last kilogram, or the shoulder complains under a bar.',
 };

@@ -1,5 +1,5 @@
 import type { Movement } from '../model';
-import { barGripCredits, tuckedCredits, choice, knob, outOnEffort, pressCreditsByBench } from './shared';
+import { barGripCredits, tuckedCredits, choice, knob, pressCreditsByBench } from './shared';
 
 export const guidedBarPress: Movement = {
   id: 'guided-bar-press',
@@ -20,17 +20,7 @@ export const guidedBarPress: Movement = {
       aliases: ['smith shoulder press', 'smith overhead press', 'smith machine shoulder press'],
       rig: { benchDeg: 75, tuckDeg: 55 },
       when: { benchDeg: [70, 90] },
-      teaching: {
-        homeReps: [8, 20],
-        cues: {
-          setUp: 'Seat so that the bar passes just in front of the face',
-          path: ['Down to the chin, forearms upright'],
-          finish: 'Nearly straight, ribs down',
-          breathing: outOnEffort,
-        },
-        faultIds: ['leanBack', 'slammedElbows'],
-        chooseWhen: 'Overhead sets near failure with nobody standing by.',
-      },
+      home: { homeReps: [8, 20] },
     },
     {
       id: 'guided-bar-bench-press',
@@ -50,7 +40,6 @@ export const guidedBarPress: Movement = {
         'incline smith machine press',
       ],
       rig: { benchDeg: 30, tuckDeg: 45 },
-      teaching: { chooseWhen: 'Upper chest near failure, alone: the hooks catch the bar.' },
     },
   ],
   credits: {
@@ -90,12 +79,4 @@ export const guidedBarPress: Movement = {
   },
   hardWhere: 'start',
   compound: true,
-  cues: {
-    setUp: 'Bench so that the bar meets the same spot on the chest; stops a hand above it',
-    path: ['Drive through the whole range'],
-    finish: 'Finish softly',
-    breathing: outOnEffort,
-  },
-  faultIds: ['rolledShoulders', 'flaredElbows', 'slammedElbows'],
-  chooseWhen: 'You want to go near failure alone: the hooks catch the bar.',
 };

@@ -1,5 +1,5 @@
 import type { Movement } from '../model';
-import { choice, knob, outOnEffort } from './shared';
+import { choice, knob } from './shared';
 
 export const machinePresses: Movement[] = [
   {
@@ -16,16 +16,7 @@ export const machinePresses: Movement[] = [
         aliases: ['low seat machine press', 'upper chest machine press'],
         rig: { stance: 'low seat', tuckDeg: 50 },
         when: { stance: 'low seat' },
-        teaching: {
-          homeReps: [10, 15],
-          cues: {
-            setUp: 'Seat all the way down; the handles then meet at the upper chest',
-            path: ['Light, elbows not quite out'],
-            finish: 'Hands up and together, chest tall',
-            breathing: outOnEffort,
-          },
-          chooseWhen: 'Upper chest from a flat press machine.',
-        },
+        home: { homeReps: [10, 15] },
       },
       {
         id: 'chest-press-machine',
@@ -69,14 +60,6 @@ export const machinePresses: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'varies',
     compound: true,
-    cues: {
-      setUp: 'Seat so the handles meet mid-chest',
-      path: ['Blades back, chest tall against the pad'],
-      finish: 'Push the handles together as much as forward',
-      breathing: outOnEffort,
-    },
-    faultIds: ['rolledShoulders', 'slammedElbows', 'flaredElbows'],
-    chooseWhen: 'Hard sets late in the session, or alone: nothing to balance and nothing to be pinned by.',
   },
   {
     id: 'incline-press-machine',
@@ -109,14 +92,6 @@ export const machinePresses: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'varies',
     compound: true,
-    cues: {
-      setUp: 'Seat low enough that the handles start at the upper chest',
-      path: ['Chest tall, elbows under the handles'],
-      finish: 'Press up and in, finish softly',
-      breathing: outOnEffort,
-    },
-    faultIds: ['rolledShoulders', 'slammedElbows'],
-    chooseWhen: 'Upper chest near failure without anyone standing by.',
   },
   {
     id: 'decline-press-machine',
@@ -144,13 +119,5 @@ export const machinePresses: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'varies',
     compound: true,
-    cues: {
-      setUp: 'Seat high enough that the handles start below the nipple line',
-      path: ['Chest tall, elbows behind the handles'],
-      finish: 'Press down and together, finish softly',
-      breathing: outOnEffort,
-    },
-    faultIds: ['rolledShoulders', 'slammedElbows'],
-    chooseWhen: 'Lower chest near failure, head up and nothing to balance.',
   },
 ];

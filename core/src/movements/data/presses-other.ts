@@ -1,5 +1,5 @@
 import type { Movement } from '../model';
-import { choice, knob, outOnEffort, pulleyCredits } from './shared';
+import { choice, knob, pulleyCredits } from './shared';
 
 export const otherPresses: Movement[] = [
   {
@@ -16,15 +16,6 @@ export const otherPresses: Movement[] = [
         aliases: ['landmine incline press', 'landmine bench press'],
         rig: { stance: 'incline bench' },
         when: { stance: 'incline bench' },
-        teaching: {
-          cues: {
-            setUp: 'Incline bench facing the pivot, palms on the sleeve',
-            path: ['Elbows below the hands; turn round a little above the chest'],
-            finish: 'Press up the arc and squeeze',
-            breathing: outOnEffort,
-          },
-          chooseWhen: 'The upward press of the landmine with the back at rest.',
-        },
       },
       {
         id: 'standing-landmine-press',
@@ -54,14 +45,6 @@ export const otherPresses: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'start',
     compound: true,
-    cues: {
-      setUp: 'Both palms on the sleeve, elbows in',
-      path: ['Lean in and press up the arc'],
-      finish: 'Squeeze at the top',
-      breathing: outOnEffort,
-    },
-    faultIds: ['leanBack', 'rolledShoulders'],
-    chooseWhen: 'A shoulder that dislikes bars and overhead work still wants an upward press.',
     endedBy: 'balance',
   },
   {
@@ -94,14 +77,6 @@ export const otherPresses: Movement[] = [
     load: { kind: 'external', perHand: true, from: null },
     hardWhere: 'throughout',
     compound: true,
-    cues: {
-      setUp: 'Split stance, ribs down',
-      path: ['Hands start beside the chest'],
-      finish: 'Press forward and together without rounding the shoulders',
-      breathing: outOnEffort,
-    },
-    faultIds: ['rolledShoulders', 'leanBack'],
-    chooseWhen: 'The chest should be loaded right through to the hands together.',
     endedBy: 'balance',
   },
 ];

@@ -1,6 +1,6 @@
 import type { Credits } from '../../anatomy/regions';
 import type { Movement } from '../model';
-import { choice, knob, outOnEffort, tuckedCredits } from './shared';
+import { choice, knob, tuckedCredits } from './shared';
 
 /** Hands at 1.5 shoulder breadths, nothing raised. */
 const levelPushUp: Credits = {
@@ -33,10 +33,7 @@ export const pushUps: Movement[] = [
         aliases: ['decline push up', 'feet elevated pushup'],
         rig: { elevationM: 0.3 },
         when: { elevationM: [0.1, 1] },
-        teaching: {
-          homeReps: [8, 25],
-          chooseWhen: 'Plain push-ups have become easy and the upper chest should help more.',
-        },
+        home: { homeReps: [8, 25] },
       },
       {
         id: 'hands-raised-push-up',
@@ -44,7 +41,6 @@ export const pushUps: Movement[] = [
         aliases: ['incline push up', 'box pushup'],
         rig: { elevationM: -0.3 },
         when: { elevationM: [-1, -0.1] },
-        teaching: { chooseWhen: 'The way in: fewer kilograms of body, the same line.' },
       },
       {
         id: 'narrow-push-up',
@@ -52,10 +48,7 @@ export const pushUps: Movement[] = [
         aliases: ['close push up', 'triceps pushup', 'diamond push up', 'close grip push up'],
         rig: { gripBiacromial: 0.95, tuckDeg: 25 },
         when: { gripBiacromial: [0, 1.1] },
-        teaching: {
-          homeReps: [6, 20],
-          chooseWhen: 'Compound triceps work with no kit at all.',
-        },
+        home: { homeReps: [6, 20] },
       },
       {
         id: 'deficit-push-up',
@@ -63,17 +56,7 @@ export const pushUps: Movement[] = [
         aliases: ['deep push up', 'push up on handles', 'block push up'],
         rig: { range: 'deficit' },
         when: { range: 'deficit' },
-        teaching: {
-          homeReps: [8, 25],
-          hardWhere: 'stretched',
-          cues: {
-            setUp: 'Hands on handles or blocks, wrists straight',
-            path: ['Chest down between the hands, only as deep as the shoulder likes'],
-            finish: 'Push the floor away until the blades spread',
-            breathing: outOnEffort,
-          },
-          chooseWhen: 'The deepest stretch of the common presses, no kit but two handles.',
-        },
+        home: { homeReps: [8, 25], hardWhere: 'stretched' },
       },
       { id: 'push-up', name: 'Push-up', aliases: ['pushup', 'pushups', 'press up', 'push ups'] },
     ],
@@ -150,14 +133,6 @@ export const pushUps: Movement[] = [
     },
     hardWhere: 'start',
     compound: true,
-    cues: {
-      setUp: 'One straight line from head to heel',
-      path: ['Elbows at about half a right angle to the body'],
-      finish: 'Push the floor away until the blades spread',
-      breathing: outOnEffort,
-    },
-    faultIds: ['saggingHips', 'flaredElbows'],
-    chooseWhen: 'No kit, a warm-up, or a finisher that lets the blades move freely.',
   },
   {
     id: 'push-up-ladder',
@@ -191,14 +166,6 @@ export const pushUps: Movement[] = [
     load: { kind: 'bodyweight', shares: [{ at: 0, value: 0.64 }], lift: null, canAdd: false },
     hardWhere: 'start',
     compound: true,
-    cues: {
-      setUp: 'Hands narrow to begin with, one straight line',
-      path: ['Narrow until the form goes, then shoulder width, then wide, no rest between'],
-      finish: 'Stop when the line breaks',
-      breathing: outOnEffort,
-    },
-    faultIds: ['saggingHips', 'flaredElbows'],
-    chooseWhen: 'A finisher that makes itself easier as it goes: the same body, better leverage.',
   },
   {
     id: 'push-up-plus',
@@ -221,13 +188,5 @@ export const pushUps: Movement[] = [
     load: { kind: 'bodyweight', shares: [{ at: 0, value: 0.64 }], lift: null, canAdd: false },
     hardWhere: 'shortened',
     compound: true,
-    cues: {
-      setUp: 'Hands under the shoulders, one straight line',
-      path: ['An ordinary push-up to straight elbows'],
-      finish: 'Keep pushing until the blades glide forward round the ribs',
-      breathing: outOnEffort,
-    },
-    faultIds: ['saggingHips', 'rushedPrep'],
-    chooseWhen: 'Blades that lie pinned all session should learn to move.',
   },
 ];

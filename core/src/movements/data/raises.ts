@@ -1,5 +1,5 @@
 import type { Movement } from '../model';
-import { choice, knob, outOnEffort } from './shared';
+import { choice, knob } from './shared';
 
 export const raises: Movement[] = [
   {
@@ -19,17 +19,7 @@ export const raises: Movement[] = [
         aliases: ['side lying lateral raise', 'lying lateral raise', 'bench side raise'],
         rig: { stance: 'side lying' },
         when: { stance: 'side lying' },
-        teaching: {
-          homeReps: [12, 20],
-          hardWhere: 'stretched',
-          cues: {
-            setUp: 'On the side along a bench or the floor, light bell in front of the thigh',
-            path: ['Raise with a long arm until it is about half-way up'],
-            finish: 'Turn round before it weighs nothing',
-            breathing: outOnEffort,
-          },
-          chooseWhen: 'Side delts hard in the stretch, no cable free.',
-        },
+        home: { homeReps: [12, 20], hardWhere: 'stretched' },
       },
       {
         id: 'one-and-a-half-lateral-raise',
@@ -37,16 +27,7 @@ export const raises: Movement[] = [
         aliases: ['1.5 lateral raise', 'one and a half side raise'],
         rig: { range: 'one and a half' },
         when: { range: 'one and a half' },
-        teaching: {
-          homeReps: [12, 15],
-          cues: {
-            setUp: 'Lighter than plain raises, bells by the thighs',
-            path: ['Up, half-way down, up again, down: that is one', 'Elbows lead'],
-            finish: 'Lower slowly',
-            breathing: outOnEffort,
-          },
-          chooseWhen: 'The rack has no smaller step and the raise should be harder.',
-        },
+        home: { homeReps: [12, 15] },
       },
       {
         id: 'seated-lateral-raise',
@@ -93,16 +74,6 @@ export const raises: Movement[] = [
     },
     hardWhere: 'shortened',
     compound: false,
-    cues: {
-      setUp: 'Bells by the thighs, a slight lean forward',
-      path: ['Lead with the elbows, hands no higher', 'Up to shoulder height, a short pause'],
-      finish: 'Lower slowly; no swing from the hips',
-      breathing: outOnEffort,
-    },
-    faultIds: ['swungRaise', 'leanBack'],
-    chooseWhen: 'Side delts, which no press really reaches.',
-    disputed:
-      'Pause or constant motion, straight or soft elbow, thumbs down or level: soft elbow, a short pause, palms level by default; thumbs down high up is a note for irritated shoulders.',
   },
   {
     id: 'cable-lateral-raise',
@@ -130,14 +101,6 @@ export const raises: Movement[] = [
     load: { kind: 'external', perHand: true, from: null },
     hardWhere: 'start',
     compound: false,
-    cues: {
-      setUp: 'Pulley about hand height, cable behind or across the body',
-      path: ['Start from the stretch, lead with the elbow'],
-      finish: 'Stop at shoulder height, come back slowly',
-      breathing: outOnEffort,
-    },
-    faultIds: ['swungRaise', 'leanBack'],
-    chooseWhen: 'Side delts should work where a dumbbell weighs nothing: at the start.',
   },
   {
     id: 'machine-lateral-raise',
@@ -154,14 +117,6 @@ export const raises: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'throughout',
     compound: false,
-    cues: {
-      setUp: 'Pivots in line with the shoulders',
-      path: ['Push with the elbows, hands idle'],
-      finish: 'Stop at shoulder height',
-      breathing: outOnEffort,
-    },
-    faultIds: ['swungRaise', 'leanBack'],
-    chooseWhen: 'Side delts to failure without cheating.',
   },
   {
     id: 'front-raise',
@@ -177,18 +132,7 @@ export const raises: Movement[] = [
         aliases: ['supinated front raise', 'underhand raise'],
         rig: { forearm: 'supinated' },
         when: { forearm: 'supinated' },
-        teaching: {
-          hardWhere: 'middle',
-          cues: {
-            setUp: 'Palms forward, elbows soft',
-            path: ['Sweep up and in until the little fingers nearly meet'],
-            finish: 'Chest height, no higher; squeeze',
-            breathing: outOnEffort,
-          },
-          disputed:
-            'Said to hit the lower chest; the mechanics give it to the front delt and the upper chest. The split is drawn, and the claim stays disputed.',
-          chooseWhen: 'Front delt and upper chest together without a press.',
-        },
+        home: { hardWhere: 'middle' },
       },
       {
         id: 'front-raise',
@@ -214,14 +158,6 @@ export const raises: Movement[] = [
     },
     hardWhere: 'shortened',
     compound: false,
-    cues: {
-      setUp: 'Thumbs up, arms long',
-      path: ['Up to eye level without leaning'],
-      finish: 'Lower under control',
-      breathing: outOnEffort,
-    },
-    faultIds: ['swungRaise', 'leanBack'],
-    chooseWhen: 'Rarely: only where presses have not already done it.',
   },
   {
     id: 'cable-front-raise',
@@ -245,14 +181,6 @@ export const raises: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'throughout',
     compound: false,
-    cues: {
-      setUp: 'Back to the pulley, cable between the legs or beside the hip',
-      path: ['Long arms up to eye level', 'Ribs down, no lean'],
-      finish: 'Lower slowly against the cable',
-      breathing: outOnEffort,
-    },
-    faultIds: ['swungRaise', 'leanBack'],
-    chooseWhen: 'Rarely: only where presses have not already done it, and the start should work too.',
   },
   {
     id: 'wide-upright-row',
@@ -277,15 +205,6 @@ export const raises: Movement[] = [
     },
     hardWhere: 'shortened',
     compound: true,
-    cues: {
-      setUp: 'Hands wider than the shoulders, bar on the thighs',
-      path: ['Elbows lead and stop at shoulder height', 'Bar close, no swing'],
-      finish: 'A short hold, then slowly down',
-      breathing: outOnEffort,
-    },
-    faultIds: ['swungRaise', 'leanBack'],
-    chooseWhen: 'Side delts with more load than a raise allows, shoulders sound.',
-    disputed: 'Pulled high it is used by some and avoided by many: elbows stop at shoulder height here.',
     endedBy: 'grip',
   },
 ];

@@ -1,5 +1,5 @@
 import type { Movement } from '../model';
-import { choice, knob, outOnEffort } from './shared';
+import { choice, knob } from './shared';
 
 export const rearAndUpperBack: Movement[] = [
   {
@@ -50,16 +50,6 @@ export const rearAndUpperBack: Movement[] = [
     },
     hardWhere: 'shortened',
     compound: false,
-    cues: {
-      setUp: 'Back flat, arms long',
-      path: ['Sweep out wide with the blades apart'],
-      finish: 'Pause where the arms are level',
-      breathing: outOnEffort,
-    },
-    faultIds: ['rowedRaise', 'swungRaise'],
-    chooseWhen: 'Rear delts, which push work leaves behind.',
-    disputed:
-      'Blades apart for the rear delt, squeezed for the upper back: apart is taught here; squeezing makes it a retractor movement.',
     spine: 1,
   },
   {
@@ -81,14 +71,6 @@ export const rearAndUpperBack: Movement[] = [
     load: { kind: 'external', perHand: true, from: null },
     hardWhere: 'throughout',
     compound: false,
-    cues: {
-      setUp: 'Cross the cables, no handles needed',
-      path: ['One elbow angle from start to end'],
-      finish: 'Open until the arms are in line with the chest',
-      breathing: outOnEffort,
-    },
-    faultIds: ['rowedRaise', 'leanBack'],
-    chooseWhen: 'Rear delts loaded from the stretched start.',
   },
   {
     id: 'reverse-machine-fly',
@@ -117,14 +99,6 @@ export const rearAndUpperBack: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'throughout',
     compound: false,
-    cues: {
-      setUp: 'Handles at shoulder height',
-      path: ['Chest on the pad, blades apart'],
-      finish: 'Sweep back to the line of the shoulders',
-      breathing: outOnEffort,
-    },
-    faultIds: ['rowedRaise', 'swungRaise'],
-    chooseWhen: 'Rear delts near failure with the back at rest.',
   },
   {
     id: 'face-pull',
@@ -142,14 +116,6 @@ export const rearAndUpperBack: Movement[] = [
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'shortened',
     compound: true,
-    cues: {
-      setUp: 'Rope at the height of the brow, one step back',
-      path: ['Pull toward the forehead, elbows high', 'Ribs stay down'],
-      finish: 'Finish with the hands behind the elbows',
-      breathing: outOnEffort,
-    },
-    faultIds: ['leanBack', 'rowedRaise'],
-    chooseWhen: 'Rear delt, rotators and retractors in one light movement.',
   },
   {
     id: 'wide-elbow-row',
@@ -166,14 +132,6 @@ export const rearAndUpperBack: Movement[] = [
     load: { kind: 'external', perHand: true, from: null },
     hardWhere: 'shortened',
     compound: true,
-    cues: {
-      setUp: 'Chest on the bench, elbows straight out',
-      path: ['Pull until the upper arms are level'],
-      finish: 'Lower all the way',
-      breathing: outOnEffort,
-    },
-    faultIds: ['swungRaise', 'rolledShoulders'],
-    chooseWhen: 'A pull that still serves push day.',
   },
   {
     id: 'shrug',
@@ -188,14 +146,6 @@ export const rearAndUpperBack: Movement[] = [
     load: { kind: 'external', perHand: true, from: null },
     hardWhere: 'shortened',
     compound: false,
-    cues: {
-      setUp: 'Arms long, chest tall',
-      path: ['Straight up, no rolling'],
-      finish: 'Hold the top for a count, lower all the way',
-      breathing: outOnEffort,
-    },
-    faultIds: ['swungRaise', 'rolledShoulders'],
-    chooseWhen: 'The week asks for upper traps.',
   },
   {
     id: 'w-to-y-press',
@@ -216,13 +166,5 @@ export const rearAndUpperBack: Movement[] = [
     load: { kind: 'none' },
     hardWhere: 'shortened',
     compound: true,
-    cues: {
-      setUp: 'Chest on an incline bench, very light bells or none',
-      path: ['Pull to a W, elbows under the hands', 'Press to a Y, hands behind the ears'],
-      finish: 'Hold the Y for a breath, blades low',
-      breathing: outOnEffort,
-    },
-    faultIds: ['rushedPrep', 'leanBack'],
-    chooseWhen: 'Blades and rotators want work that never gets heavy.',
   },
 ];

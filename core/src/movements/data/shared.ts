@@ -138,8 +138,3 @@ export const floorPressCredits: CreditAdjustment = {
   is: 'floor',
   add: { pecMiddle: -0.25, pecLower: -0.25, triLateral: 0.25, triMedial: 0.25 },
 };
-
-export const outOnEffort = 'Out on the effort, in on the way back';
-export const braced = 'Breath in and trunk tight before each rep, out past the hardest point';
-export const atEase = 'Breathe as it comes, never held';
-export const throughTheHold = 'Keep breathing all through the squeeze';

@@ -22,7 +22,7 @@ function look(s: Measured): FindingDraft[] {
     const sets = asked(m);
     const wanted = isFirst ? home.first : home.others;
     const ofSchool = isFirst ? s.school.homes.first : s.school.homes.others;
-    const teaches: RepRange = { lo: m.teaching.homeReps[0], hi: m.teaching.homeReps[1] };
+    const teaches: RepRange = { lo: m.home.homeReps[0], hi: m.home.homeReps[1] };
     // A home of the movement or the school answers as well; what fits none of the three is told.
     const outside = (r: RepRange): boolean =>
       !meets(r, wanted) && !meets(r, ofSchool) && (isFirst || !meets(r, teaches));

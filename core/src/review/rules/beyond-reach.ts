@@ -52,7 +52,7 @@ export const beyondReach: Rule = {
                     scheme: {
                       kind: 'straight' as const,
                       sets: Math.min(4, setsOf(m)),
-                      reps: { lo: m.teaching.homeReps[0], hi: m.teaching.homeReps[1] },
+                      reps: { lo: m.home.homeReps[0], hi: m.home.homeReps[1] },
                     },
                   }),
                 },

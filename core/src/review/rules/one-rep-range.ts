@@ -16,7 +16,7 @@ const middles = (m: MeasuredLine): number[] =>
     .map((t) => (t.reps.lo + t.reps.hi) / 2);
 
 function other(m: MeasuredLine, middle: number): FixDraft[] {
-  const [lo, hi] = m.teaching.homeReps;
+  const [lo, hi] = m.home.homeReps;
   const ranges = [
     { lo: Math.max(lo, Math.round(middle + 4)), hi: Math.min(hi, Math.round(middle + 8)) },
     { lo: Math.max(lo, Math.round(middle - 7)), hi: Math.min(hi, Math.round(middle - 4)) },

@@ -22,7 +22,7 @@ function look(m: MeasuredLine): FindingDraft[] {
   const tooMany = heavy && most > MOST_HEAVY && most <= 50;
   const tooFew = single && fewest < FEWEST_SINGLE;
   if (!tooMany && !tooFew) return [];
-  const [lo, hi] = m.teaching.homeReps;
+  const [lo, hi] = m.home.homeReps;
   const home = { lo, hi: Math.min(hi, lo + 4) };
   return [
     {

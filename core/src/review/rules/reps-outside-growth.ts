@@ -26,7 +26,7 @@ export const repsOutsideGrowth: Rule = {
       const own = m.movement.implement === 'dumbbells' && m.movement.compound && top < 4;
       const tooFew = !heavy && !own && top < FEWEST;
       if (!tooFew && most <= MOST) return [];
-      const [lo, hi] = m.teaching.homeReps;
+      const [lo, hi] = m.home.homeReps;
       const home = { lo: Math.max(FEWEST, lo), hi: Math.min(hi, Math.max(FEWEST, lo) + 4) };
       return [
         {

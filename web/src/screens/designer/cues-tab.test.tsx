@@ -1,4 +1,6 @@
-import { cueList, emptyNotebook } from '@drimbo/core/movements/notebook';
+import { emptyNotebook } from '@drimbo/core/movements/notebook';
+import { teachingOf } from '@drimbo/core/movements/teaching/book';
+import { cueList } from '@drimbo/core/movements/teaching/cues';
 import { line, sampleClient, sampleContext, session } from '@drimbo/core/examples/samples';
 import { findEntry } from '@drimbo/core/movements/catalogue';
 import { fireEvent, screen } from '@testing-library/react';
@@ -8,7 +10,8 @@ import { onBench } from '../../testing/desk';
 import { CuesTab } from './cues-tab';
 
 const id = 'dumbbell-bench-press';
-const taught = cueList(findEntry(id)!.movement.cues);
+const entry = findEntry(id)!;
+const taught = cueList(teachingOf(entry.movement, entry.rig).cues);
 const start = (context = sampleContext) => {
   const { designer } = onBench(
     session([line(id)]),

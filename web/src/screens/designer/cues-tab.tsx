@@ -1,8 +1,9 @@
 import { cautionsOf } from '@drimbo/core/choosing/limits';
 import type { MeasuredLine } from '@drimbo/core/measure/model';
-import { cuesFor } from '@drimbo/core/formats/sheet';
+import { cuesFor } from '@drimbo/core/formats/cues';
 import { faults } from '@drimbo/core/movements/faults';
-import { cueList } from '@drimbo/core/movements/notebook';
+import { teachingOf } from '@drimbo/core/movements/teaching/book';
+import { cueList } from '@drimbo/core/movements/teaching/cues';
 import { setCues } from '@drimbo/core/movements/notebook-changes';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
@@ -109,10 +110,11 @@ export function CuesTab({ line: m, designer }: { line: MeasuredLine; designer: D
   const [own, setOwn] = useState('');
   const { context } = designer;
   const picked = cuesFor(m, context);
+  const teaching = teachingOf(m.movement, m.rig);
   const taught = [
     ...(context.client.cues?.[m.entryId] ?? []),
     ...(context.notebook?.cues[m.entryId] ?? []),
-    ...cueList(m.teaching.cues),
+    ...cueList(teaching.cues),
   ];
   const offered = [...new Set([...taught, ...picked])];
   const pick = (cues: string[]): void =>
@@ -125,7 +127,7 @@ export function CuesTab({ line: m, designer }: { line: MeasuredLine; designer: D
         rows={2}
         maxLength={400}
         value={m.line.note}
-        placeholder={m.teaching.chooseWhen}
+        placeholder={teaching.chooseWhen}
         onChange={(note) =>
           designer.edit(
             { do: 'line', line: m.id, patch: { note } },
@@ -178,7 +180,7 @@ export function CuesTab({ line: m, designer }: { line: MeasuredLine; designer: D
       <KeepCues line={m} designer={designer} cues={picked} />
       <div>
         <h3>Look for</h3>
-        {m.teaching.faultIds.map((id) => (
+        {teaching.faultIds.map((id) => (
           <p className="fault" key={id}>
             <b style={{ color: ink.ink }}>{faults[id]!.seen}.</b> {faults[id]!.cost}. {faults[id]!.fix}.
           </p>

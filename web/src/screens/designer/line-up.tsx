@@ -1,4 +1,4 @@
-import { loadText } from '@drimbo/core/formats/sheet';
+import { loadText } from '@drimbo/core/formats/load-words';
 import type { School } from '@drimbo/core/schools/document';
 import { setsCounted, standingOf } from '@drimbo/core/measure/counting';
 import type { MeasuredLine } from '@drimbo/core/measure/model';
@@ -13,7 +13,8 @@ import { drawsAgain, work } from './draws-again';
 import { severityInk, voiceInk } from '../../look/theme';
 import { Cell } from '../../parts/cell';
 import { BlockBox, Head, Minutes, Name, Quiet, Row, Scroll } from './line-up-look';
-import { Sortable, type Held } from '../../parts/sortable';
+import { Sortable } from '../../parts/sortable';
+import type { Held } from '../../parts/sortable-model';
 import { editLine } from './keys';
 import { readBetween, readLoads } from './reading';
 

@@ -1,4 +1,4 @@
-import { loadText } from '@drimbo/core/formats/sheet';
+import { loadText } from '@drimbo/core/formats/load-words';
 import { notchesOf } from '@drimbo/core/kit/kit';
 import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { bodyOf } from '@drimbo/core/measure/context';

@@ -2,7 +2,7 @@ import { regions } from '@drimbo/core/anatomy/regions';
 import { differentJob, type Complement } from '@drimbo/core/choosing/complements';
 import { overlap } from '@drimbo/core/choosing/overlap';
 import { changeBy, sameJob, type Change, type Swap, type SwapWish } from '@drimbo/core/choosing/swaps';
-import { loadText } from '@drimbo/core/formats/sheet';
+import { loadText } from '@drimbo/core/formats/load-words';
 import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { limitIds } from '@drimbo/core/session/client';
 import { singleBlock } from '@drimbo/core/session/starting';

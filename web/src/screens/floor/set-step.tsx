@@ -1,7 +1,8 @@
 import { choicesOf } from '@drimbo/core/loads/prescribe';
 import type { FloorStep } from '@drimbo/core/log/floor';
 import { techniques, type Technique } from '@drimbo/core/log/performed-set';
-import { cuesFor } from '@drimbo/core/formats/sheet';
+import { cuesFor } from '@drimbo/core/formats/cues';
+import { teachingOf } from '@drimbo/core/movements/teaching/book';
 import { faults } from '@drimbo/core/movements/faults';
 import { fromKg, toKg } from '@drimbo/core/units/mass';
 import { useState, type ReactNode } from 'react';
@@ -123,7 +124,7 @@ function Logging({
         />
         <Stepper label="Left" value={reserve} lo={0} hi={10} onChange={setReserve} />
       </div>
-      <How said={said} say={say} faultIds={step.line.movement.faultIds} />
+      <How said={said} say={say} faultIds={teachingOf(step.line.movement, step.line.rig).faultIds} />
       <div className="foot">
         <Big
           kind="strong"

@@ -3,7 +3,7 @@ import { mainRegions } from '@drimbo/core/choosing/filters';
 import { levelOf } from '@drimbo/core/mechanics/effort';
 import { familyNames, type Entry } from '@drimbo/core/movements/model';
 import { rigWords } from '@drimbo/core/movements/rig';
-import { teachingOf } from '@drimbo/core/movements/settings';
+import { atHome } from '@drimbo/core/movements/settings';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { ink, voiceText } from '../../look/theme';
@@ -66,7 +66,7 @@ function Begins({ entry, best }: Listed): ReactNode {
   );
 }
 
-const taught = (row: Listed) => teachingOf(row.entry.movement, row.entry.rig);
+const home = (row: Listed) => atHome(row.entry.movement, row.entry.rig);
 
 /** The columns of the catalogue; the last one changes once every notch was measured. */
 export const columnsFor = (isMeasured: boolean): Column<Listed>[] => [
@@ -76,16 +76,16 @@ export const columnsFor = (isMeasured: boolean): Column<Listed>[] => [
     id: 'hard',
     name: 'Hard',
     width: '0.55fr',
-    cell: (row) => taught(row).hardWhere,
-    sortBy: (row) => taught(row).hardWhere,
+    cell: (row) => home(row).hardWhere,
+    sortBy: (row) => home(row).hardWhere,
     isForLarge: true,
   },
   {
     id: 'reps',
     name: 'Reps',
     width: '0.4fr',
-    cell: (row) => taught(row).homeReps.join('–'),
-    sortBy: (row) => taught(row).homeReps[0] * 100 + taught(row).homeReps[1],
+    cell: (row) => home(row).homeReps.join('–'),
+    sortBy: (row) => home(row).homeReps[0] * 100 + home(row).homeReps[1],
     isForLarge: true,
   },
   {

@@ -9,13 +9,14 @@ import {
   entryIn,
   findOwn,
   offeredEntries,
-  ownFrom,
   type Notebook,
   type OwnMovement,
 } from '@drimbo/core/movements/notebook';
 import { keepOwn, setOffered } from '@drimbo/core/movements/notebook-changes';
 import type { Rig } from '@drimbo/core/movements/rig';
-import { fullRig, movementName, teachingOf, variantOf } from '@drimbo/core/movements/settings';
+import { ownFrom } from '@drimbo/core/movements/own-from';
+import { atHome, fullRig, movementName, variantOf } from '@drimbo/core/movements/settings';
+import { teachingOf } from '@drimbo/core/movements/teaching/book';
 import { schools } from '@drimbo/core/schools/schools';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
@@ -57,6 +58,7 @@ function Page({ entry, notebook }: { entry: Entry; notebook: Notebook }): ReactN
   const movement = useMemo(() => (editing ? dress(editing) : entry.movement), [editing, entry]);
   const full = useMemo(() => fullRig(movement, rig), [movement, rig]);
   const taught = teachingOf(entry.movement, full);
+  const { homeReps } = atHome(entry.movement, full);
   const name = movementName(entry.movement, full);
   const here = variantOf(entry.movement, full).id;
   const { kit } = someone;
@@ -98,7 +100,7 @@ function Page({ entry, notebook }: { entry: Entry; notebook: Notebook }): ReactN
         <div style={{ flex: '1 1 420px', minWidth: 0 }}>
           <Title>{name}</Title>
           <p>
-            {familyNames[movement.family]}, {taught.homeReps[0]}–{taught.homeReps[1]} reps.{' '}
+            {familyNames[movement.family]}, {homeReps[0]}–{homeReps[1]} reps.{' '}
             {taught.chooseWhen} Also called {entry.aliases.slice(0, 4).join(', ') || 'nothing else'}.
           </p>
           <p role="status" style={{ minHeight: says ? 18 : 0, color: ink.ink }}>

@@ -1,5 +1,6 @@
 import { findEntry } from '@drimbo/core/movements/catalogue';
-import { ownFrom, ownMovementSchema, type OwnMovement } from '@drimbo/core/movements/notebook';
+import { ownMovementSchema, type OwnMovement } from '@drimbo/core/movements/notebook';
+import { ownFrom } from '@drimbo/core/movements/own-from';
 import { fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { show } from '../../testing/desk';

@@ -8,7 +8,7 @@ import { rules } from '@drimbo/core/review/rules';
 import { reserveText } from '@drimbo/core/session/effort';
 import { schemeText } from '@drimbo/core/session/schemes';
 import { schools } from '@drimbo/core/schools/schools';
-import { loadText } from '@drimbo/core/formats/sheet';
+import { loadText } from '@drimbo/core/formats/load-words';
 import { useEffect, useMemo, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { Blank } from '../../parts/blank';

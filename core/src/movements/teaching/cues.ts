@@ -1,0 +1,4 @@
+import type { Cues } from '../model';
+
+/** Cues in the order they are said. */
+export const cueList = (cues: Cues): string[] => [cues.setUp, ...cues.path, cues.finish, cues.breathing];
