@@ -36,6 +36,10 @@ const curvesOfOurOwn: Plugin = {
   },
 };
 
+/** What floats or lists only once something is opened: shared by many pages, needed by none at first. */
+const opensLater =
+  /(overlay|menu|dialog|modal|popover|listbox|list-box|collection|select|tabs|calendar|date)/i;
+
 // Tools read a default export here.
 export default defineConfig({
   // The product speaks English: words of the controls in thirty other languages stay out of it.
@@ -66,7 +70,9 @@ export default defineConfig({
     rolldownOptions: {
       output: {
         // What a third of the pages share comes in one piece: a hundred small ones compress worse.
-        codeSplitting: { groups: [{ name: 'common', minShareCount: 20 }] },
+        codeSplitting: {
+          groups: [{ name: 'common', minShareCount: 18, test: (id) => !opensLater.test(id) }],
+        },
       },
     },
   },

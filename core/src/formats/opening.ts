@@ -1,11 +1,12 @@
-import { z, type ZodType } from 'zod';
+import type { ZodType } from 'zod';
 import { trainingBlockSchema, type TrainingBlock } from '../block/document';
 import { kitSchema, type Kit } from '../kit/kit';
 import { notebookSchema, type Notebook } from '../movements/notebook';
 import { schoolSchema, type SchoolDocument } from '../schools/document';
 import { clientSchema, type Client } from '../session/client';
 import { sessionSchema, type Session } from '../session/document';
-import { newest, type DocumentKind } from './steps';
+import { anySession, fromAny } from './any-version';
+import type { DocumentKind } from './steps';
 
 export interface Documents {
   session: Session;
@@ -26,15 +27,12 @@ export const newestSchemas: { [K in DocumentKind]: ZodType<Documents[K]> } = {
   block: trainingBlockSchema,
 };
 
-const opening = <K extends DocumentKind>(kind: K): ZodType<Documents[K]> =>
-  z.preprocess((raw) => newest(kind, raw), newestSchemas[kind]);
-
 /** The same for documents of any version ever written; what comes out is of the newest. */
 export const documentSchemas: { [K in DocumentKind]: ZodType<Documents[K]> } = {
-  session: opening('session'),
-  client: opening('client'),
-  kit: opening('kit'),
-  notebook: opening('notebook'),
-  school: opening('school'),
-  block: opening('block'),
+  session: anySession,
+  client: fromAny('client', newestSchemas.client),
+  kit: fromAny('kit', newestSchemas.kit),
+  notebook: fromAny('notebook', newestSchemas.notebook),
+  school: fromAny('school', newestSchemas.school),
+  block: fromAny('block', newestSchemas.block),
 };

@@ -5,7 +5,7 @@ import { styled } from 'styled-components';
 import { ink, size } from '../look/theme';
 import { labelled, type LabelPlace } from './labelled';
 import { List, ListPop } from './list-box';
-import type { Choice } from './select';
+import type { Choice } from './select-model';
 import { field } from './surfaces';
 
 const Frame = styled(Root)<{ $place: LabelPlace; $small: boolean }>`

@@ -1,56 +1,15 @@
-import type { ReactNode } from 'react';
-import {
-  Header,
-  Menu as Root,
-  MenuItem,
-  MenuSection,
-  MenuTrigger,
-  Popover,
-  Text,
-} from 'react-aria-components';
-import { styled } from 'styled-components';
-import { ink, size } from '../look/theme';
-import { floating } from './surfaces';
+import { lazy, Suspense, type ReactNode } from 'react';
+import type { MenuGroup } from './menu-model';
+import { useOpener } from './opener';
 
-const Pop = styled(Popover)`
-  ${floating}
-  color: ${ink.ink};
-  max-width: min(330px, calc(100vw - 16px));
-  max-height: min(560px, calc(100vh - 80px));
-  overflow: auto;
-  padding: 4px;
-  font-size: ${size.small};
-  .react-aria-Header {
-    padding: 6px 9px 2px;
-    font-size: ${size.fine};
-    color: ${ink.soft};
-  }
-  .react-aria-MenuItem {
-    display: grid;
-    padding: 5px 9px;
-    border-radius: 3px;
-    cursor: pointer;
-  }
-  .react-aria-MenuItem[data-focused] {
-    background: ${ink.chosen};
-  }
-  [slot='description'] {
-    color: ${ink.soft};
-    font-size: ${size.fine};
-  }
-`;
-
-export interface MenuGroup {
-  name?: string;
-  items: readonly { id: string; words: string; about?: string; does: () => void }[];
-}
+const Open = lazy(() => import('./menu-open').then((m) => ({ default: m.OpenMenu })));
 
 /**
  * Things to do, behind one button; under headings where there are several kinds.
  *
- * @example <Menu trigger={<Button>Copy</Button>} groups={[{ items: [{ id: 'a', words: 'For Ada', does: copy }] }]} />
+ * @example <Menu label="Copy" trigger={<Button>Copy</Button>} groups={[{ items: [{ id: 'a', words: 'For Ada', does: copy }] }]} />
  */
-export const Menu = ({
+export function Menu({
   trigger,
   label,
   groups,
@@ -61,35 +20,12 @@ export const Menu = ({
   groups: readonly MenuGroup[];
   /** Open as soon as it is there. */
   isOpenFirst?: boolean;
-}): ReactNode => (
-  <MenuTrigger defaultOpen={isOpenFirst}>
-    {trigger}
-    <Pop placement="bottom end">
-      <Root
-        aria-label={label}
-        onAction={(key) =>
-          groups
-            .flatMap((g) => g.items)
-            .find((i) => i.id === key)
-            ?.does()
-        }
-      >
-        {groups
-          .filter((g) => g.items.length > 0)
-          .map((g, n) => (
-            <MenuSection key={g.name ?? n} {...(g.name ? {} : { 'aria-label': label })}>
-              {g.name && <Header>{g.name}</Header>}
-              {g.items.map((i) => (
-                <MenuItem key={i.id} id={i.id} textValue={i.words}>
-                  <Text slot="label" style={i.about ? { fontWeight: 640 } : {}}>
-                    {i.words}
-                  </Text>
-                  {i.about && <Text slot="description">{i.about}</Text>}
-                </MenuItem>
-              ))}
-            </MenuSection>
-          ))}
-      </Root>
-    </Pop>
-  </MenuTrigger>
-);
+}): ReactNode {
+  const { button, isAsked, ...anchored } = useOpener(trigger, 'menu', { isOpenFirst });
+  return (
+    <>
+      {button}
+      <Suspense fallback={null}>{isAsked && <Open label={label} groups={groups} {...anchored} />}</Suspense>
+    </>
+  );
+}

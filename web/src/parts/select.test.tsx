@@ -1,5 +1,5 @@
 import { jest } from '@jest/globals';
-import { render, screen } from '@testing-library/react';
+import { render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { choose, selectOf } from '../testing/choose';
 import { Select } from './select';
@@ -35,8 +35,22 @@ test('opens and takes by keyboard; what is refused stays', async () => {
   const { onChange, user } = start(null, ['stretched']);
   await user.tab();
   await user.keyboard('{Enter}');
-  await user.click(screen.getByRole('option', { name: 'stretched' }));
+  await user.click(await screen.findByRole('option', { name: 'stretched' }));
   expect(onChange).not.toHaveBeenCalled();
   await user.keyboard('{End}{Enter}');
   expect(onChange.mock.calls).toEqual([['varies']]);
+});
+
+test('closed, arrows go on and letters find; the same again changes nothing and closes', async () => {
+  const { onChange, user } = start('shortened', ['stretched']);
+  await user.tab();
+  await user.keyboard('{ArrowRight}');
+  await user.keyboard('{ArrowLeft}');
+  await user.keyboard('i');
+  expect(onChange.mock.calls).toEqual([['varies'], [null], ['varies']]);
+  await user.keyboard('{ArrowDown}');
+  await user.click(await screen.findByRole('option', { name: 'short' }));
+  await waitFor(() => expect(document.activeElement).toBe(selectOf('Hard where')));
+  expect(screen.queryByRole('listbox')).toBeNull();
+  expect(onChange).toHaveBeenCalledTimes(3);
 });

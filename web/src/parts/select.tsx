@@ -1,21 +1,15 @@
 import { ChevronDown } from 'lucide-react';
-import type { ReactNode } from 'react';
-import {
-  Button,
-  Header,
-  Label,
-  ListBoxItem,
-  ListBoxSection,
-  Select as Root,
-  SelectValue,
-} from 'react-aria-components';
+import { lazy, Suspense, useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { Button } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { ink, size } from '../look/theme';
 import { labelled, type LabelPlace } from './labelled';
-import { List, ListPop } from './list-box';
+import type { SelectProps } from './select-model';
 import { field } from './surfaces';
 
-const Frame = styled(Root)<{ $place: LabelPlace; $quiet: boolean; $small: boolean }>`
+const Open = lazy(() => import('./select-open').then((m) => ({ default: m.OpenSelect })));
+
+const Frame = styled.div<{ $place: LabelPlace; $quiet: boolean; $small: boolean }>`
   ${labelled}
   > .react-aria-Button {
     ${field}
@@ -48,37 +42,8 @@ const Frame = styled(Root)<{ $place: LabelPlace; $quiet: boolean; $small: boolea
   }
 `;
 
-/** A value and the words for it. */
-export type Choice<K extends string> = readonly [value: K, words: string];
-
-const NONE = ' none';
-
-export interface SelectProps<K extends string> {
-  label: string;
-  labelPlace?: LabelPlace;
-  /** Null stands for `none`. */
-  value: K | null;
-  options: readonly Choice<K>[];
-  /** Further options under headings of their own. */
-  groups?: readonly { name: string; options: readonly Choice<K>[] }[];
-  /** Words for choosing nothing; without them something is always chosen. */
-  none?: string;
-  onChange: (value: K | null) => void;
-  /** Shown, but not to be taken now. */
-  refused?: readonly K[];
-  /** Looks like text until it is pointed at. */
-  quiet?: boolean;
-  small?: boolean;
-  isDisabled?: boolean;
-  testId?: string;
-  className?: string;
-}
-
-const item = <K extends string>([value, words]: Choice<K>): ReactNode => (
-  <ListBoxItem key={value} id={value} textValue={words}>
-    {words}
-  </ListBoxItem>
-);
+/** Letters typed within this belong to one word, milliseconds. */
+const ONE_WORD_MS = 1000;
 
 /**
  * One of a few things. Typing the first letters finds one; for more than some thirty use a combo box.
@@ -100,44 +65,85 @@ export function Select<K extends string>({
   testId,
   className,
 }: SelectProps<K>): ReactNode {
+  const id = useId();
+  const triggerRef = useRef<HTMLButtonElement>(null);
+  const [isOpen, setOpen] = useState(false);
+  const [isAsked, setAsked] = useState(false);
+  const typed = useRef({ text: '', at: 0 });
   const all = [...options, ...groups.flatMap((g) => g.options)];
-  const words = all.find(([id]) => id === value)?.[1] ?? none ?? 'choose…';
+  const words = all.find(([key]) => key === value)?.[1] ?? none ?? 'choose…';
+  const free: (readonly [K | null, string])[] = [
+    ...(none === undefined ? [] : [[null, none] as const]),
+    ...all.filter(([key]) => !refused.includes(key)),
+  ];
+  const change = (open: boolean): void => {
+    setOpen(open);
+    if (open) setAsked(true);
+  };
+  const take = (choice: readonly [K | null, string] | undefined): void => {
+    if (choice && choice[0] !== value) onChange(choice[0]);
+  };
+  /** Closed, arrows and letters take the next one or the one meant. */
+  const keys = (e: KeyboardEvent): boolean => {
+    const step = e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : 0;
+    if (step !== 0) take(free[free.findIndex(([key]) => key === value) + step]);
+    else if (e.key === 'ArrowDown' || e.key === 'ArrowUp') change(true);
+    else if (e.key.length === 1 && e.key !== ' ' && !e.ctrlKey && !e.metaKey && !e.altKey) {
+      const { text, at } = typed.current;
+      const now = e.timeStamp - at < ONE_WORD_MS ? text + e.key.toLowerCase() : e.key.toLowerCase();
+      typed.current = { text: now, at: e.timeStamp };
+      take(free.find(([, said]) => said.toLowerCase().startsWith(now)));
+    } else return false;
+    e.preventDefault();
+    return true;
+  };
   return (
     <Frame
       $place={labelPlace}
       $quiet={quiet}
       $small={small}
-      {...(className ? { className } : {})}
-      {...(labelPlace === 'unseen' ? { 'aria-label': label } : {})}
-      value={value ?? NONE}
-      onChange={(key) => onChange(key === NONE || key === null ? null : (key as K))}
-      disabledKeys={refused}
-      isDisabled={isDisabled}
+      className={`react-aria-Select ${className ?? ''}`}
       data-testid={testId}
     >
-      {labelPlace !== 'unseen' && <Label>{label}</Label>}
-      <Button>
-        <SelectValue className="now">{() => <span title={words}>{words}</span>}</SelectValue>
+      {labelPlace !== 'unseen' && (
+        <span id={`${id}-label`} className="react-aria-Label">
+          {label}
+        </span>
+      )}
+      <Button
+        ref={triggerRef}
+        aria-haspopup="listbox"
+        aria-expanded={isOpen}
+        {...(labelPlace === 'unseen'
+          ? { 'aria-label': `${words} ${label}` }
+          : { 'aria-labelledby': `${id}-now ${id}-label` })}
+        isDisabled={isDisabled}
+        onPress={() => change(!isOpen)}
+        onKeyDown={(e) => {
+          if (!keys(e)) e.continuePropagation();
+        }}
+      >
+        <span id={`${id}-now`} className="now" title={words}>
+          {words}
+        </span>
         <ChevronDown size={13} aria-hidden />
       </Button>
-      <ListPop>
-        <List>
-          {none !== undefined && (
-            <ListBoxItem id={NONE} textValue={none}>
-              {none}
-            </ListBoxItem>
-          )}
-          {options.map(item)}
-          {groups
-            .filter((g) => g.options.length > 0)
-            .map((g) => (
-              <ListBoxSection key={g.name}>
-                <Header>{g.name}</Header>
-                {g.options.map(item)}
-              </ListBoxSection>
-            ))}
-        </List>
-      </ListPop>
+      <Suspense fallback={null}>
+        {isAsked && (
+          <Open
+            label={label}
+            value={value}
+            options={options}
+            groups={groups}
+            {...(none === undefined ? {} : { none })}
+            refused={refused}
+            triggerRef={triggerRef}
+            isOpen={isOpen}
+            onOpenChange={setOpen}
+            onTake={(key) => onChange(key as K | null)}
+          />
+        )}
+      </Suspense>
     </Frame>
   );
 }

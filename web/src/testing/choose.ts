@@ -11,13 +11,13 @@ export const chosenIn = (label: string): string => selectOf(label).textContent;
 /** Takes an option of the select of this name, as a person does: opens it and presses the words. */
 export async function choose(user: UserEvent, label: string, option: string): Promise<void> {
   await user.click(selectOf(label));
-  await user.click(screen.getByRole('option', { name: option }));
+  await user.click(await screen.findByRole('option', { name: option }));
 }
 
 /** What a select offers. */
 export async function offeredIn(user: UserEvent, label: string): Promise<string[]> {
   await user.click(selectOf(label));
-  const found = screen.getAllByRole('option').map((o) => o.textContent);
+  const found = (await screen.findAllByRole('option')).map((o) => o.textContent);
   await user.keyboard('{Escape}');
   return found;
 }

@@ -19,21 +19,23 @@ const start = async () => {
   const user = userEvent.setup();
   return { designer, user };
 };
-const items = (): string[] => screen.getAllByRole('menuitem').map((i) => i.textContent!);
+const items = async (): Promise<string[]> =>
+  (await screen.findAllByRole('menuitem')).map((i) => i.textContent!);
 
 test('offers somebody else, less time than it takes now, and the other gyms', async () => {
   const { designer } = await start();
   const minutes = designer().appraisal.totals.minutes;
-  expect(items().filter((t) => t.startsWith('For '))).toHaveLength(3);
-  expect(items().filter((t) => t.startsWith('At '))).toEqual(['At Shed']);
-  for (const t of items().filter((x) => x.startsWith('In '))) {
+  const offered = await items();
+  expect(offered.filter((t) => t.startsWith('For '))).toHaveLength(3);
+  expect(offered.filter((t) => t.startsWith('At '))).toEqual(['At Shed']);
+  for (const t of offered.filter((x) => x.startsWith('In '))) {
     expect(Number(/\d+/.exec(t)![0])).toBeLessThan(minutes);
   }
 });
 
 test('less time fits, and one undo brings the session back', async () => {
   const { designer, user } = await start();
-  await user.click(screen.getByRole('menuitem', { name: 'In 45 minutes…' }));
+  await user.click(await screen.findByRole('menuitem', { name: 'In 45 minutes…' }));
   const take = screen.getByRole('button', { name: 'Make these cuts' });
   await waitFor(() => expect(take.hasAttribute('disabled')).toBe(false));
   await user.click(take);
@@ -45,7 +47,7 @@ test('less time fits, and one undo brings the session back', async () => {
 
 test('at another gym the session belongs there and nothing of it is missing', async () => {
   const { designer, user } = await start();
-  await user.click(screen.getByRole('menuitem', { name: 'At Shed' }));
+  await user.click(await screen.findByRole('menuitem', { name: 'At Shed' }));
   expect(designer().session.kitId).toBe('shed');
   expect(linesOf(designer().session)).toHaveLength(linesOf(soundPush).length);
   expect(linesOf(designer().session).some((l) => l.movement.startsWith('cable'))).toBe(false);

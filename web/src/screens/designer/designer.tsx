@@ -169,7 +169,7 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
       <Notice designer={designer} />
       <Conflict conflict={designer.conflict} unit={designer.context.client.unit} />
       <Sheet style={{ padding: '6px 0 0', position: 'relative' }}>
-        <div style={{ position: 'absolute', left: 5, bottom: -1 }}>
+        <div style={{ position: 'absolute', left: 5, bottom: -1, zIndex: 1 }}>
           <ScoreLegend />
         </div>
         <SessionScore designer={designer} editSet={editSet} />

@@ -3,14 +3,15 @@ import { progress } from '@drimbo/core/log/progress';
 import { whatNext, type Proposal } from '@drimbo/core/log/what-next';
 import { measure } from '@drimbo/core/measure/measure';
 import { useQuery } from '@tanstack/react-query';
-import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { api } from '../../data/api';
 import { ink, size } from '../../look/theme';
 import { Button } from '../../parts/button';
-import { Dialog, DialogFeet } from '../../parts/dialog';
 import type { Designer } from '../../state/use-designer';
 import { drawsAgain, work } from './draws-again';
+
+const Proposals = lazy(() => import('./proposals').then((m) => ({ default: m.Proposals })));
 
 const Line = styled.div`
   display: flex;
@@ -27,82 +28,12 @@ const Line = styled.div`
     text-overflow: ellipsis;
   }
 `;
-const List = styled.ul`
-  display: grid;
-  gap: 10px;
-  li {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) auto;
-    gap: 2px 12px;
-    align-items: start;
-    border-top: 1px solid ${ink.hush};
-    padding-top: 8px;
-  }
-  b {
-    font-weight: 650;
-  }
-  p {
-    color: ${ink.soft};
-    font-size: ${size.small};
-    grid-column: 1;
-  }
-`;
-
 /** The client's last sets, as the log has them. */
 const useSets = (clientId: string) =>
   useQuery({
     queryKey: ['sets of client', clientId],
     queryFn: () => api.get<PerformedSet[]>(`/sets?client=${clientId}&size=500`),
   });
-
-function Proposals({
-  proposals,
-  take,
-  close,
-}: {
-  proposals: readonly Proposal[];
-  take: (them: readonly Proposal[]) => void;
-  close: () => void;
-}): ReactNode {
-  const doable = proposals.filter((p) => p.edit !== null);
-  return (
-    <Dialog title="What the log says" isOpen onClose={close} widthPx={580}>
-      {() => (
-        <>
-          <p>Proposals for this session from what was done. Nothing changes until you take it.</p>
-          <List aria-label="Proposals">
-            {proposals.map((p) => (
-              <li key={p.id}>
-                <b>{p.says}</b>
-                {p.edit && (
-                  <Button small onPress={() => take([p])}>
-                    Take
-                  </Button>
-                )}
-                <p>{p.why}</p>
-              </li>
-            ))}
-          </List>
-          {proposals.length === 0 && <p role="status">All taken.</p>}
-          <DialogFeet>
-            {doable.length > 1 && (
-              <Button
-                kind="strong"
-                onPress={() => {
-                  take(doable);
-                  close();
-                }}
-              >
-                Take all {doable.length}
-              </Button>
-            )}
-            <Button onPress={close}>Close</Button>
-          </DialogFeet>
-        </>
-      )}
-    </Dialog>
-  );
-}
 
 function FromLogPane({ designer }: { designer: Designer }): ReactNode {
   const { context } = designer;
@@ -132,7 +63,9 @@ function FromLogPane({ designer }: { designer: Designer }): ReactNode {
           {proposals.length === 1 ? '1 proposal' : `${proposals.length} proposals`}
         </Button>
       </Line>
-      {isOpen && <Proposals proposals={proposals} take={take} close={() => setOpen(false)} />}
+      <Suspense fallback={null}>
+        {isOpen && <Proposals proposals={proposals} take={take} close={() => setOpen(false)} />}
+      </Suspense>
     </>
   );
 }

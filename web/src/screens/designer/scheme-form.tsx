@@ -7,7 +7,8 @@ import { readReps, repsText, type SchemeField } from '@drimbo/core/session/schem
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Designer } from '../../state/use-designer';
-import { Select, type SelectProps } from '../../parts/select';
+import { Select } from '../../parts/select';
+import type { SelectProps } from '../../parts/select-model';
 import { ink, size } from '../../look/theme';
 import { Cell } from '../../parts/cell';
 

@@ -81,7 +81,7 @@ test('somebody who must be asked first is not handed over to', async () => {
     client: { ...sampleClient, health: asked },
   });
   await user.click(selectOf('State'));
-  await user.click(screen.getByRole('option', { name: 'handed over' }));
+  await user.click(await screen.findByRole('option', { name: 'handed over' }));
   expect(now().status).toBe('draft');
   await user.keyboard('{Escape}');
   // Finished asks for what was done first.

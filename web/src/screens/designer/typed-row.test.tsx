@@ -135,7 +135,7 @@ test('a figure that may mean two things is asked about, and is what the coach sa
   await user.click(screen.getByRole('button', { name: /^8: kept as a note/ }));
   const meanings = await screen.findAllByRole('menuitem');
   expect(meanings.map((m) => m.textContent).sort()).toEqual(['8 kg', 'leave 2']);
-  await user.click(screen.getByRole('menuitem', { name: 'leave 2' }));
+  await user.click(await screen.findByRole('menuitem', { name: 'leave 2' }));
   act(() => box.focus());
   await user.keyboard('{Enter}');
   expect(lines()[0]!.reserve).toEqual({ first: 2, last: 2 });

@@ -47,6 +47,7 @@ test('things are added, dosed, moved and taken out, and the first lift led up to
   const warm = () => designer().session.warmup;
   expect(screen.getByText(/none yet/)).toBeTruthy();
   await user.click(screen.getByRole('button', { name: 'Edit warm-up' }));
+  await screen.findByRole('dialog');
   await choose(user, 'Add to the warm-up', 'Easy cardio');
   await choose(user, 'Add to the warm-up', 'Shoulder pass-through');
   expect(warm().map((w) => [w.movement, w.reps, w.seconds])).toEqual([

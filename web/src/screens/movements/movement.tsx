@@ -100,8 +100,8 @@ function Page({ entry, notebook }: { entry: Entry; notebook: Notebook }): ReactN
         <div style={{ flex: '1 1 420px', minWidth: 0 }}>
           <Title>{name}</Title>
           <p>
-            {familyNames[movement.family]}, {homeReps[0]}–{homeReps[1]} reps.{' '}
-            {taught.chooseWhen} Also called {entry.aliases.slice(0, 4).join(', ') || 'nothing else'}.
+            {familyNames[movement.family]}, {homeReps[0]}–{homeReps[1]} reps. {taught.chooseWhen} Also called{' '}
+            {entry.aliases.slice(0, 4).join(', ') || 'nothing else'}.
           </p>
           <p role="status" style={{ minHeight: says ? 18 : 0, color: ink.ink }}>
             {says}

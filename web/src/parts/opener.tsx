@@ -1,0 +1,68 @@
+import { useRef, useState, type ReactNode, type RefObject } from 'react';
+import { ButtonContext } from 'react-aria-components';
+
+/** What stands open beside a button; given to what floats there. */
+export interface Anchored {
+  triggerRef: RefObject<HTMLButtonElement | null>;
+  isOpen: boolean;
+  onOpenChange: (isOpen: boolean) => void;
+}
+
+interface Opener extends Anchored {
+  /** Opened before: what it opens is there, or on its way. */
+  isAsked: boolean;
+  /** The button, with what it does and tells. */
+  button: ReactNode;
+}
+
+/**
+ * A button that stands there from the beginning, while what it opens is fetched with the first press.
+ *
+ * @example const { button, isAsked, ...anchored } = useOpener(trigger, 'menu');
+ */
+export function useOpener(
+  trigger: ReactNode,
+  opens: 'menu' | 'dialog',
+  {
+    isOpenFirst = false,
+    isOpen,
+    onOpenChange,
+  }: {
+    isOpenFirst?: boolean;
+    /** Opened and closed from elsewhere too. */
+    isOpen?: boolean | undefined;
+    onOpenChange?: ((isOpen: boolean) => void) | undefined;
+  } = {},
+): Opener {
+  const triggerRef = useRef<HTMLButtonElement>(null);
+  const [own, setOwn] = useState(isOpenFirst);
+  const now = isOpen ?? own;
+  const [wasOpen, setWasOpen] = useState(now);
+  if (now && !wasOpen) setWasOpen(true);
+  const change = (next: boolean): void => {
+    setOwn(next);
+    onOpenChange?.(next);
+  };
+  return {
+    triggerRef,
+    isOpen: now,
+    onOpenChange: change,
+    isAsked: wasOpen,
+    button: (
+      <ButtonContext.Provider
+        value={{
+          ref: triggerRef,
+          'aria-haspopup': opens,
+          'aria-expanded': now,
+          onPress: () => change(!now),
+          onKeyDown: (e) => {
+            if (opens === 'menu' && (e.key === 'ArrowDown' || e.key === 'ArrowUp')) change(true);
+            else e.continuePropagation();
+          },
+        }}
+      >
+        {trigger}
+      </ButtonContext.Provider>
+    ),
+  };
+}
