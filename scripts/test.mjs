@@ -1,6 +1,7 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { buildIfStale, checkNode, chromiumIfMissing, installIfMissing, tempInMemory } from './ground.mjs';
+import { putAllTogether } from './together.mjs';
 
 checkNode();
 installIfMissing();
@@ -72,11 +73,13 @@ await Promise.all([
   ]),
 ]);
 
+putAllTogether();
 const unit = `${out}/unit.json`;
 const unitOk = step('unit tests', [
   '--experimental-vm-modules',
   '--no-warnings',
   'node_modules/jest/bin/jest.js',
+  '--config=jest.together.mjs',
   '--maxWorkers=2',
   '--json',
   `--outputFile=${unit}`,

@@ -38,10 +38,11 @@ export function rememberLoaded(
 ): Prescription {
   let of = loaded.get(line);
   if (of?.context !== context) loaded.set(line, (of = { context, known: [] }));
-  const found = of.known.find((k) => same(k.losses, losses));
-  if (found) return found.result;
-  const result = make();
-  of.known.unshift({ losses, result });
-  of.known.length = Math.min(of.known.length, MOST);
-  return result;
+  const { known } = of;
+  const at = known.findIndex((k) => same(k.losses, losses));
+  // What was asked for last is kept longest: the session as it stands outlives what is tried with it.
+  const [found] = at < 0 ? [{ losses, result: make() }] : known.splice(at, 1);
+  known.unshift(found!);
+  known.length = Math.min(known.length, MOST);
+  return found!.result;
 }

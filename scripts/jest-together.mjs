@@ -1,0 +1,15 @@
+import { relative, resolve } from 'node:path';
+import { toModule } from './jest-esbuild.mjs';
+
+const root = resolve(import.meta.dirname, '..');
+const imports = /^(?:\s*import\b[^;]*;\n)+/;
+
+/** Turns a test file into a module that tests within a `describe` of its own name. */
+export default {
+  process(source, path) {
+    const { code } = toModule(source, path);
+    const first = imports.exec(code)?.[0] ?? '';
+    const rest = code.slice(first.length);
+    return { code: `${first}describe(${JSON.stringify(relative(root, path))}, () => {\n${rest}\n});\n` };
+  },
+};
