@@ -1,5 +1,5 @@
 import { useRef, useState, type ReactNode, type RefObject } from 'react';
-import { ButtonContext } from 'react-aria-components';
+import { ButtonContext, type ButtonProps } from 'react-aria-components';
 
 /** What stands open beside a button; given to what floats there. */
 export interface Anchored {
@@ -7,6 +7,23 @@ export interface Anchored {
   isOpen: boolean;
   onOpenChange: (isOpen: boolean) => void;
 }
+
+/** A mouse opens as it goes down, before anything can move away from under it; fingers and keys once they let go. */
+export const pressing = (
+  isOpen: boolean,
+  change: (isOpen: boolean) => void,
+): Pick<ButtonProps, 'onPressStart' | 'onPress' | 'preventFocusOnPress'> => ({
+  // What opens takes the focus before the mouse is up, and gives it back here.
+  preventFocusOnPress: true,
+  onPressStart: (e) => {
+    if (e.pointerType !== 'mouse') return;
+    (e.target as HTMLElement).focus({ preventScroll: true });
+    change(!isOpen);
+  },
+  onPress: (e) => {
+    if (e.pointerType !== 'mouse') change(!isOpen);
+  },
+});
 
 interface Opener extends Anchored {
   /** Opened before: what it opens is there, or on its way. */
@@ -54,7 +71,7 @@ export function useOpener(
           ref: triggerRef,
           'aria-haspopup': opens,
           'aria-expanded': now,
-          onPress: () => change(!now),
+          ...pressing(now, change),
           onKeyDown: (e) => {
             if (opens === 'menu' && (e.key === 'ArrowDown' || e.key === 'ArrowUp')) change(true);
             else e.continuePropagation();

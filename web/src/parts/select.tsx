@@ -4,6 +4,7 @@ import { Button } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { ink, size } from '../look/theme';
 import { labelled, type LabelPlace } from './labelled';
+import { pressing } from './opener';
 import type { SelectProps } from './select-model';
 import { field } from './surfaces';
 
@@ -118,7 +119,7 @@ export function Select<K extends string>({
           ? { 'aria-label': `${words} ${label}` }
           : { 'aria-labelledby': `${id}-now ${id}-label` })}
         isDisabled={isDisabled}
-        onPress={() => change(!isOpen)}
+        {...pressing(isOpen, change)}
         onKeyDown={(e) => {
           if (!keys(e)) e.continuePropagation();
         }}
