@@ -1,4 +1,3 @@
-import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
 import type { Session } from '@drimbo/core/session/document';
 import type { Kysely } from 'kysely';
 import request from 'supertest';
@@ -6,7 +5,7 @@ import type { Tables } from './database/tables';
 import { seedDemo } from './demo/seed';
 import { forgetDeleted, makeStore } from './store';
 import { appOn, host, today } from './testing/app';
-import { newHouse } from './testing/folders';
+import { furnish, newHouse } from './testing/folders';
 
 let db: Kysely<Tables>;
 let drop: () => Promise<void>;
@@ -17,12 +16,7 @@ beforeEach(async () => {
 });
 afterEach(() => drop());
 
-const fill = async (): Promise<Session> => {
-  const store = makeStore(db);
-  await store.kits.create('hall', sampleKit);
-  await store.clients.create('c', sampleClient);
-  return (await store.sessions.create('s1', { ...soundPush, clientId: 'c' })).document;
-};
+const fill = (): Promise<Session> => furnish(db);
 
 describe('DELETE', () => {
   const remove = (path: string, body: object = {}) =>

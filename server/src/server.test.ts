@@ -3,7 +3,6 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { findEntry } from '@drimbo/core/movements/catalogue';
-import { emptyNotebook } from '@drimbo/core/movements/notebook';
 import { ownFrom } from '@drimbo/core/movements/own-from';
 import { sessionSchema, type Session } from '@drimbo/core/session/document';
 import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
@@ -11,12 +10,12 @@ import type { Kysely } from 'kysely';
 import request from 'supertest';
 import { makeApp } from './app';
 import { answerJob } from './appraising/answer';
-import { readConfig } from './config';
 import { openDatabase } from './database/open';
 import type { Tables } from './database/tables';
 import { seedDemo } from './demo/seed';
 import { demoSessions } from './demo/sessions';
 import { makeStore } from './store';
+import { furnish } from './testing/folders';
 
 let folder: string;
 let db: Kysely<Tables>;
@@ -43,12 +42,7 @@ afterEach(async () => {
   rmSync(folder, { recursive: true, force: true });
 });
 
-const fill = async (): Promise<Session> => {
-  const store = makeStore(db);
-  await store.kits.create('hall', sampleKit);
-  await store.clients.create('c', sampleClient);
-  return (await store.sessions.create('s1', { ...soundPush, clientId: 'c' })).document;
-};
+const fill = (): Promise<Session> => furnish(db);
 
 test('the demo fills an empty database once: six clients, twelve weeks of finished sessions and a block each, logged sets', async () => {
   expect(await seedDemo(db, new Date(`${today}T12:00:00Z`))).toBe(true);
@@ -232,32 +226,6 @@ test('a strict content policy, nothing inline', async () => {
   expect(policy).not.toMatch(/upgrade-insecure-requests/);
 });
 
-describe('POST /api/appraise', () => {
-  const post = (body: object) => ask().post('/api/appraise').set('Host', host).send(body);
-
-  test('appraises with an inline client and kit, nothing stored', async () => {
-    const { status, body } = await post({ session: soundPush, client: sampleClient, kit: sampleKit, today });
-    expect(status).toBe(200);
-    expect(body.totals.workingSets).toBe(23);
-    expect(body.lines[1].load).toMatch(/kg$/);
-    expect(body.dose.groups.chest.fractional).toBeGreaterThan(5);
-  });
-
-  test('uses the stored client and kit that the session names', async () => {
-    const document = await fill();
-    const stored = await post({ session: document, today });
-    const inline = await post({ session: document, client: sampleClient, kit: sampleKit, today });
-    expect(stored.body).toEqual(inline.body);
-  });
-
-  test('says what is missing', async () => {
-    const { status, body } = await post({ session: soundPush });
-    expect([status, body.error.path]).toEqual([404, 'client']);
-    const wrong = await post({ session: { ...soundPush, version: 99 } });
-    expect([wrong.status, wrong.body.error.path]).toEqual([400, 'session.version']);
-  });
-});
-
 test.each(['localhost.', 'LOCALHOST:4310', 'Localhost.:80', '[::1]:4310', '127.0.0.1'])(
   '%s is this machine',
   async (name) => {
@@ -274,18 +242,6 @@ test('the API is kept by nobody, and reads UTF-8 alone', async () => {
     .set('content-type', 'application/json; charset=utf-16')
     .send(Buffer.from('{}', 'utf16le'));
   expect([latin.status, latin.body.error.code]).toEqual([415, 'charset']);
-});
-
-test('an empty setting means its default', () => {
-  expect(readConfig({ DRIMBO_PORT: '', DRIMBO_HOST: ' ', DRIMBO_DATA: '' }, '/')).toEqual(
-    readConfig({}, '/'),
-  );
-});
-
-test('settings that cannot be are told in a sentence', async () => {
-  expect(() => readConfig({ DRIMBO_PORT: 'many' }, '/')).toThrow(/whole number/);
-  expect(() => readConfig({ DRIMBO_HOST: '0.0.0.0' }, '/')).toThrow(/this machine only/);
-  await expect(openDatabase(join(folder, 'drimbo.sqlite'))).rejects.toThrow(/cannot be written/);
 });
 
 test('opening twice keeps what is there', async () => {
@@ -321,26 +277,4 @@ test('there is one notebook, empty at first; it is kept by revision, and what is
   const wrong = await put({ ...empty.document, own: [{ ...own, movement: 'no-such' }] }, 2);
   expect(wrong.status).toBe(400);
   expect(wrong.body.error.path).toBe('document.own.0.movement');
-});
-
-test('the front door knows the own movements of the stored notebook, or those sent along', async () => {
-  const session = await fill();
-  const own = { ...ownFrom(findEntry('incline-dumbbell-press')!, {}, 'own-low'), name: 'Low and slow' };
-  const first = session.blocks[0]!.lines[0]!;
-  const mine = {
-    ...session,
-    blocks: [{ ...session.blocks[0]!, lines: [{ ...first, own: 'own-low' }] }],
-  };
-  const named = async (extra: object): Promise<string> =>
-    (
-      await ask()
-        .post('/api/appraise')
-        .set('Host', host)
-        .send({ session: mine, ...extra })
-    ).body.lines[0].name as string;
-  expect(await named({})).toBe('Incline dumbbell press');
-  expect(await named({ notebook: { ...emptyNotebook, own: [own] } })).toBe('Low and slow');
-  const store = makeStore(db);
-  await store.notebooks.replace('coach', 1, { ...emptyNotebook, own: [own] });
-  expect(await named({})).toBe('Low and slow');
 });

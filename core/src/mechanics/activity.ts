@@ -1,6 +1,7 @@
 import { pressingRegions, type PressingRegion } from '../anatomy/regions';
 import { armsOf, type MuscleArms } from './muscles/arms';
-import { muscles, type Muscle } from './muscles/muscles';
+import type { Muscle } from './muscles/model';
+import { muscles } from './muscles/muscles';
 import type { Posture } from './postures';
 import { splitWork } from './split';
 import { add, cross, dot, scale, type Vec } from './vector';

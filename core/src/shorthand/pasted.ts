@@ -6,7 +6,8 @@ import type { Block, Session } from '../session/document';
 import { singleBlock } from '../session/starting';
 import type { Pasted, PasteContext, PastedRow } from './message/model';
 import { MessageReader } from './message/reader';
-import { readHead, readWarmup, readWrittenLine, unescaped } from './session-text';
+import { readHead, readWarmup, readWrittenLine } from './read-session-text';
+import { unescaped } from './session-words';
 import { keepingUnknown, lineFromTyped, readTypedLine } from './typed-line';
 
 /** Letters of a message that are read at once. */

@@ -123,3 +123,14 @@ test('a text beyond what a session holds is refused in words, and nothing of it 
   expect(refused).toContain('21,000 letters');
   expect(rows).toEqual([]);
 });
+
+test('of two movements on one line each is read with the benches at hand and with what the coach meant', () => {
+  const help = { notchesDeg: [0, 15, 30, 45], meant: ['8 kg'] };
+  const text = 'incline db 3x8 second notch + lat raise 3x15 @8';
+  const { rows } = readPasted(text, { ...context, help });
+  expect(rows.map((r) => r.unknown)).toEqual([[], []]);
+  expect(rows.map((r) => [r.line!.rig.benchDeg, r.line!.loadKg])).toEqual([
+    [30, null],
+    [undefined, 8],
+  ]);
+});

@@ -296,14 +296,3 @@ test('names of own movements and notes of a warm-up may hold what parts a line, 
     { numRuns: 200 },
   );
 });
-
-test('of two movements on one line each is read with the benches at hand and with what the coach meant', () => {
-  const help = { notchesDeg: [0, 15, 30, 45], meant: ['8 kg'] };
-  const text = 'incline db 3x8 second notch + lat raise 3x15 @8';
-  const { rows } = readPasted(text, { unit: 'kg', school: 'evidence', newId: counter(), help });
-  expect(rows.map((r) => r.unknown)).toEqual([[], []]);
-  expect(rows.map((r) => [r.line!.rig.benchDeg, r.line!.loadKg])).toEqual([
-    [30, null],
-    [undefined, 8],
-  ]);
-});

@@ -1,9 +1,12 @@
+import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
+import type { Session } from '@drimbo/core/session/document';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Kysely } from 'kysely';
 import { openDatabase } from '../database/open';
 import type { Tables } from '../database/tables';
+import { makeStore } from '../store';
 
 /** A data folder of its own with an open database; `drop` takes both away. */
 export async function newHouse(): Promise<{ folder: string; db: Kysely<Tables>; drop: () => Promise<void> }> {
@@ -14,4 +17,12 @@ export async function newHouse(): Promise<{ folder: string; db: Kysely<Tables>; 
     rmSync(folder, { recursive: true, force: true });
   };
   return { folder, db, drop };
+}
+
+/** A gym, a client and a session of theirs, of the samples. */
+export async function furnish(db: Kysely<Tables>): Promise<Session> {
+  const store = makeStore(db);
+  await store.kits.create('hall', sampleKit);
+  await store.clients.create('c', sampleClient);
+  return (await store.sessions.create('s1', { ...soundPush, clientId: 'c' })).document;
 }

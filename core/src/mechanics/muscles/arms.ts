@@ -2,7 +2,8 @@ import { smoothstep, softMax } from '../rounding';
 import type { Vec } from '../vector';
 import { armFrame, type ArmFrame } from './arm-frame';
 import { carried, girdleAt, type Girdle } from './girdle';
-import { muscles, type ElbowArm, type Muscle, type MuscleLine } from './muscles';
+import type { ElbowArm, Muscle, MuscleLine } from './model';
+import { muscles } from './muscles';
 
 /** What every muscle can do in one posture; entry i is muscle i, vectors are three entries each. */
 export interface MuscleArms {

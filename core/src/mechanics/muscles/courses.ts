@@ -4,7 +4,7 @@ import { add, dot, length, minus, mix, scale, unit } from '../vector';
 import type { ArmFrame } from './arm-frame';
 import { carried, type Girdle } from './girdle';
 import { EDGE } from './arms';
-import type { MuscleLine } from './muscles';
+import type { MuscleLine } from './model';
 
 /** Where a line of pull runs in a posture: from its origin over the point it is pushed out to, to its insertion. */
 export type Course = readonly [from: Vec, over: Vec, to: Vec];

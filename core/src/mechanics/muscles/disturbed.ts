@@ -1,6 +1,7 @@
 import { evenly } from '../../units/evenly';
 import type { Vec } from '../vector';
-import { muscles, type Muscle } from './muscles';
+import type { Muscle } from './model';
+import { muscles } from './muscles';
 
 /** One standard deviation an axis by which attachments are moved, metres. */
 const MOVED_M = 0.004;

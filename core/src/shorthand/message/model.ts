@@ -1,6 +1,6 @@
 import type { Match } from '../../movements/search';
 import type { Line, Session, WarmupItem } from '../../session/document';
-import type { TextContext } from '../session-text';
+import type { TextContext } from '../session-words';
 import type { ReadingHelp, TypedLine, Understood } from '../typed-line';
 
 /** A piece of a pasted text and what became of it. */

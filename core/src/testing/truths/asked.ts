@@ -1,6 +1,7 @@
 import { pressingRegions, type PressingRegion } from '../../anatomy/regions';
 import { activityIn, armsIn, regionActivity } from '../../mechanics/activity';
-import { muscles, type Muscle } from '../../mechanics/muscles/muscles';
+import type { Muscle } from '../../mechanics/muscles/model';
+import { muscles } from '../../mechanics/muscles/muscles';
 import { posturesOf, type Posture } from '../../mechanics/postures';
 import { length, minus } from '../../mechanics/vector';
 import { findEntry } from '../../movements/catalogue';
