@@ -1,5 +1,6 @@
 /* global document, window -- the functions given to the page run there */
 import { rmSync } from 'node:fs';
+import { gzipSync } from 'node:zlib';
 import { chromium } from '@playwright/test';
 import { chromiumPath } from '../scripts/ground.mjs';
 import { inFolder, opened } from '../scripts/crash/house.mjs';
@@ -19,6 +20,11 @@ async function loaded(browser, url, ready) {
       for (const task of list.getEntries()) window.longMs += task.duration - 50;
     }).observe({ type: 'longtask', buffered: true });
   });
+  const scripts = [];
+  page.on('response', (answer) => {
+    if (new URL(answer.url()).pathname.endsWith('.js'))
+      scripts.push(answer.body().then((body) => gzipSync(body).length));
+  });
   await page.goto(url, { waitUntil: 'networkidle' });
   await page.getByText(ready).first().waitFor();
   const found = await page.evaluate(() => ({
@@ -26,8 +32,9 @@ async function loaded(browser, url, ready) {
     longMs: window.longMs,
     nodes: document.querySelectorAll('*').length,
   }));
+  const bytes = (await Promise.all(scripts)).reduce((sum, size) => sum + size, 0);
   await context.close();
-  return found;
+  return { ...found, bytes };
 }
 
 await inFolder(async (folder) => {
@@ -47,6 +54,9 @@ await inFolder(async (folder) => {
   console.log('first load of the designer against an empty page of the same stack:');
   console.log(
     `  first paint ${ratio('paint')} of its time, what is over 50 ms of long tasks ${ratio('longMs')} of its`,
+  );
+  console.log(
+    `  script ${ratio('bytes')} of its: ${Math.round(of(designer, 'bytes') / 1000)} kB gzip for ${Math.round(of(empty, 'bytes') / 1000)}`,
   );
   await browser.close();
   await server.kill();

@@ -1,8 +1,11 @@
+import { createHash } from 'node:crypto';
+import { readFileSync } from 'node:fs';
 import { relative, resolve } from 'node:path';
 import { toModule } from './jest-esbuild.mjs';
 
 const root = resolve(import.meta.dirname, '..');
 const imports = /^(?:\s*import\b[^;]*;\n)+/;
+const itself = readFileSync(import.meta.filename);
 
 /** Turns a test file into a module that tests within a `describe` of its own name. */
 export default {
@@ -12,4 +15,6 @@ export default {
     const rest = code.slice(first.length);
     return { code: `${first}describe(${JSON.stringify(relative(root, path))}, () => {\n${rest}\n});\n` };
   },
+  getCacheKey: (source, path) =>
+    createHash('sha256').update(itself).update(path).update(source).digest('hex'),
 };

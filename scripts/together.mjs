@@ -17,8 +17,8 @@ const testsIn = (folder) =>
 /** So many for each room. */
 const files = { core: 2, server: 1, web: 2 };
 
-/** Writes the test files of every room into a few of about the same length. */
-export const putAllTogether = () => Object.entries(files).forEach(([room, n]) => putTogether(room, n));
+/** Writes the test files of every room into a few of about the same length, and tells where. */
+export const putAllTogether = () => Object.entries(files).flatMap(([room, n]) => putTogether(room, n));
 
 function putTogether(room, count) {
   const folder = join(room, TOGETHER);
@@ -31,13 +31,15 @@ function putTogether(room, count) {
     least.size += size;
     least.tests.push(path);
   }
-  heaps.forEach(({ tests: paths }, n) =>
+  return heaps.map(({ tests: paths }, n) => {
+    const file = join(folder, `${n + 1}.test.mjs`);
     writeFileSync(
-      join(folder, `${n + 1}.test.mjs`),
+      file,
       paths
         .sort()
         .map((path) => `import '${relative(folder, path)}';\n`)
         .join(''),
-    ),
-  );
+    );
+    return file;
+  });
 }
