@@ -3,7 +3,7 @@ import { expect, type Locator, type Page } from '@playwright/test';
 /** A phone, a desk at 200 % zoom, a tablet, a desk and a wide desk. */
 const widths = [360, 640, 768, 1280, 1920];
 
-/** Pairs of things to press that lie over each other, as far as both are in sight. Runs in the page. */
+/** Things to press that lie over each other, or under what takes the press, as far as they are in sight. Runs in the page. */
 function overlapping(): string[] {
   const pressable = 'a[href], button, input, textarea, [role="slider"], [role="tab"], [role="option"]';
   interface Box {
@@ -34,6 +34,16 @@ function overlapping(): string[] {
   const name = (e: Element): string =>
     (e.getAttribute('aria-label') ?? e.textContent ?? '').slice(0, 40) || e.tagName;
   const found: string[] = [];
+  const stays = (e: Element | null): boolean =>
+    e !== null && (/sticky|fixed/.test(getComputedStyle(e).position) || stays(e.parentElement));
+  for (const { e, l, t, r, b } of boxes) {
+    const [x, y] = [(l + r) / 2, (t + b) / 2];
+    const hit = document.elementFromPoint(x, y);
+    // The middle of a link that goes over two lines may be what it stands in.
+    const isInline = getComputedStyle(e).display === 'inline' && hit?.contains(e);
+    if (!hit || isInline || e.contains(hit) || stays(hit) || hit.closest('label')?.contains(e)) continue;
+    found.push(`“${name(e)}” lies under ${hit.tagName.toLowerCase()} “${name(hit)}”`);
+  }
   boxes.forEach((a, i) =>
     boxes.slice(i + 1).forEach((b) => {
       if (a.e.contains(b.e) || b.e.contains(a.e) || a.e.closest('label')?.contains(b.e)) return;
