@@ -1,6 +1,6 @@
 import { lazy, Suspense, type ReactNode } from 'react';
 import type { MenuGroup } from './menu-model';
-import { useOpener } from './opener';
+import { Arrived, useOpener } from './opener';
 
 const Open = lazy(() => import('./menu-open').then((m) => ({ default: m.OpenMenu })));
 
@@ -25,7 +25,14 @@ export function Menu({
   return (
     <>
       {button}
-      <Suspense fallback={null}>{isAsked && <Open label={label} groups={groups} {...anchored} />}</Suspense>
+      <Suspense fallback={null}>
+        {isAsked && (
+          <>
+            <Open label={label} groups={groups} {...anchored} />
+            <Arrived />
+          </>
+        )}
+      </Suspense>
     </>
   );
 }

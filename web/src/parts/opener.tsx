@@ -1,4 +1,4 @@
-import { useRef, useState, type ReactNode, type RefObject } from 'react';
+import { useEffect, useRef, useState, type ReactNode, type RefObject } from 'react';
 import { ButtonContext, type ButtonProps } from 'react-aria-components';
 
 /** What stands open beside a button; given to what floats there. */
@@ -24,6 +24,21 @@ export const pressing = (
     if (e.pointerType !== 'mouse') change(!isOpen);
   },
 });
+
+/** Gives up what was asked for and is still on its way; null where nothing is. */
+let givesUp: (() => void) | null = null;
+/** One thing opens at a time: whoever asks for another while the first is being fetched means the other. */
+export function asksFor(close: () => void): void {
+  givesUp?.();
+  givesUp = close;
+}
+/** Stands beside what was fetched: it is there. */
+export function Arrived(): null {
+  useEffect(() => {
+    givesUp = null;
+  }, []);
+  return null;
+}
 
 interface Opener extends Anchored {
   /** Opened before: what it opens is there, or on its way. */
@@ -57,6 +72,7 @@ export function useOpener(
   const [wasOpen, setWasOpen] = useState(now);
   if (now && !wasOpen) setWasOpen(true);
   const change = (next: boolean): void => {
+    if (next && !wasOpen) asksFor(() => change(false));
     setOwn(next);
     onOpenChange?.(next);
   };

@@ -1,5 +1,5 @@
 import { lazy, Suspense, type ReactNode } from 'react';
-import { useOpener } from './opener';
+import { Arrived, useOpener } from './opener';
 
 const Open = lazy(() => import('./popover-open').then((m) => ({ default: m.OpenPopover })));
 
@@ -29,7 +29,14 @@ export function Popover({
   return (
     <>
       {button}
-      <Suspense fallback={null}>{isAsked && <Open {...rest} {...anchored} />}</Suspense>
+      <Suspense fallback={null}>
+        {isAsked && (
+          <>
+            <Open {...rest} {...anchored} />
+            <Arrived />
+          </>
+        )}
+      </Suspense>
     </>
   );
 }

@@ -4,7 +4,7 @@ import { Button } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { ink, size } from '../look/theme';
 import { labelled, type LabelPlace } from './labelled';
-import { pressing } from './opener';
+import { Arrived, asksFor, pressing } from './opener';
 import type { SelectProps } from './select-model';
 import { field } from './surfaces';
 
@@ -78,6 +78,7 @@ export function Select<K extends string>({
     ...all.filter(([key]) => !refused.includes(key)),
   ];
   const change = (open: boolean): void => {
+    if (open && !isAsked) asksFor(() => setOpen(false));
     setOpen(open);
     if (open) setAsked(true);
   };
@@ -131,18 +132,21 @@ export function Select<K extends string>({
       </Button>
       <Suspense fallback={null}>
         {isAsked && (
-          <Open
-            label={label}
-            value={value}
-            options={options}
-            groups={groups}
-            {...(none === undefined ? {} : { none })}
-            refused={refused}
-            triggerRef={triggerRef}
-            isOpen={isOpen}
-            onOpenChange={setOpen}
-            onTake={(key) => onChange(key as K | null)}
-          />
+          <>
+            <Open
+              label={label}
+              value={value}
+              options={options}
+              groups={groups}
+              {...(none === undefined ? {} : { none })}
+              refused={refused}
+              triggerRef={triggerRef}
+              isOpen={isOpen}
+              onOpenChange={setOpen}
+              onTake={(key) => onChange(key as K | null)}
+            />
+            <Arrived />
+          </>
         )}
       </Suspense>
     </Frame>
