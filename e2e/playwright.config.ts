@@ -32,6 +32,8 @@ export default defineConfig({
         '--disable-component-update',
         '--no-first-run',
         '--disable-gpu',
+        // Text as wide as it is in a window.
+        '--font-render-hinting=none',
         // A page lives for seconds here: the compiler's last tier costs more than it gives.
         '--js-flags=--no-turbofan',
       ],

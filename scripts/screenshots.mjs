@@ -90,7 +90,7 @@ const views = [
 
 const browser = await chromium.launch({
   executablePath: chromiumPath,
-  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking', '--font-render-hinting=none'],
 });
 for (const [name, path, act] of views) {
   const colorScheme = name === 'dark' ? 'dark' : 'light';
