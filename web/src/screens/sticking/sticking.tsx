@@ -26,6 +26,7 @@ import { FileChoice } from '../../parts/file-choice';
 import { SheetsPage } from '../../parts/pages';
 import { RadioGroup } from '../../parts/radio-group';
 import { Sheet, SheetHead, Title } from '../../parts/sheet';
+import { plainTable } from '../../parts/table-look';
 import { ClientPage, NoGym } from '../shared/client-page';
 import { wayOf } from './way';
 import { Ways } from './ways';
@@ -48,17 +49,7 @@ const Body = styled.div`
     border-top: 1px solid ${ink.hush};
     padding: 6px 0;
   }
-  table {
-    width: 100%;
-    border-collapse: collapse;
-  }
-  th,
-  td {
-    text-align: left;
-    font-weight: 420;
-    padding: 3px 6px 3px 0;
-    border-top: 1px solid ${ink.hush};
-  }
+  ${plainTable}
 `;
 
 interface Seen {
