@@ -54,7 +54,7 @@ export async function startHouse(
 export const test = base.extend<object, { house: string }>({
   house: [
     // Playwright reads what a fixture needs from the pattern, which must stand here even when empty.
-    // eslint-disable-next-line no-empty-pattern
+    // oxlint-disable-next-line eslint/no-empty-pattern
     async ({}, use) => {
       const { address, stop } = await startHouse();
       await use(address);

@@ -1,8 +1,8 @@
-import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { spawnSync } from 'node:child_process';
+import { mkdirSync, rmSync, writeFileSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { build } from 'esbuild';
-import { format } from 'prettier';
 
 /** A TypeScript module of the core, ready to be called from a script. */
 export async function bundled(entry) {
@@ -23,10 +23,13 @@ export async function bundled(entry) {
 }
 
 /** Writes a constant to a source file, saying which command did. */
-export async function writeConstant(file, name, value, command) {
+export function writeConstant(file, name, value, command) {
   const text = `/** Written by \`npm run ${command}\`; a test holds it current. */
 export const ${name} = ${JSON.stringify(value)} as const;
 `;
-  const options = JSON.parse(readFileSync('.prettierrc.json', 'utf8'));
-  writeFileSync(file, await format(text, { ...options, parser: 'typescript' }));
+  writeFileSync(file, text);
+  const { status } = spawnSync(process.execPath, ['node_modules/oxfmt/bin/oxfmt', file], {
+    stdio: 'inherit',
+  });
+  if (status !== 0) throw new Error(`${file} could not be formatted.`);
 }

@@ -54,7 +54,7 @@ test('a keystroke repaints score, dose and review in the same frame', async ({ p
   await cell.focus();
   const frames = await page.evaluate(async () => {
     const input = document.activeElement as HTMLTextAreaElement;
-    const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')!.set!;
+    const value = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value')!;
     const state = (): string =>
       [
         document.querySelectorAll('svg .bar').length,
@@ -64,7 +64,7 @@ test('a keystroke repaints score, dose and review in the same frame', async ({ p
     const before = state();
     return new Promise<number>((done) => {
       requestAnimationFrame(() => {
-        set.call(input, '9x6-8');
+        value.set!.call(input, '9x6-8');
         input.dispatchEvent(new Event('input', { bubbles: true }));
         let n = 0;
         const look = (): void => {

@@ -72,7 +72,7 @@ test('a nurse’s fortnight is planned round her shifts, read from her calendar'
       `${e.start.getFullYear()}-${`${e.start.getMonth() + 1}`.padStart(2, '0')}-${`${e.start.getDate()}`.padStart(2, '0')}`,
   );
   for (const away of [3, 4, 8, 9, 10]) expect(days).not.toContain(plus(away));
-  expect(events.some((e) => String(e.description).includes('Incline dumbbell press'))).toBe(true);
+  expect(events.some((e) => JSON.stringify(e.description).includes('Incline dumbbell press'))).toBe(true);
 
   // Read back with a day put elsewhere, it moves that day.
   const text = readFileSync(path, 'utf8');

@@ -13,7 +13,7 @@ import { makeStore } from './store';
 const today = '2026-11-24';
 const CLIENTS = 60;
 const SESSIONS = 10;
-const letters = [...'qrstuvwxyz'];
+const letters = Array.from('qrstuvwxyz');
 let folder: string;
 let db: Kysely<Tables>;
 let asked: string[];

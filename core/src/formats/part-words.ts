@@ -130,8 +130,8 @@ const inWords: Record<string, (value: string) => string> = {
 const listed = (values: readonly unknown[]): string => {
   const shown = values.slice(0, 6).map((v) => {
     if (typeof v !== 'object' || v === null) return String(v);
-    const { name, limit, movement, kg, pairs } = v as Record<string, unknown>;
-    return String(name ?? limit ?? movement ?? (kg === undefined ? '' : `${pairs} × ${kg}`));
+    const { name, limit, movement, kg, pairs } = v as Partial<Record<string, string | number>>;
+    return `${name ?? limit ?? movement ?? (kg === undefined ? '' : `${pairs} × ${kg}`)}`;
   });
   const words = shown.filter((w) => w !== '').join(', ');
   return `${values.length}${words ? `: ${words}${values.length > 6 ? '…' : ''}` : ''}`;

@@ -6,7 +6,16 @@ import { smoothstep } from './rounding';
 import { radians, type Vec } from './vector';
 
 export type Support =
-  'bench' | 'floor' | 'side' | 'stand' | 'kneel' | 'seat' | 'push-up' | 'dip' | 'prone bench' | 'hinge';
+  | 'bench'
+  | 'floor'
+  | 'side'
+  | 'stand'
+  | 'kneel'
+  | 'seat'
+  | 'push-up'
+  | 'dip'
+  | 'prone bench'
+  | 'hinge';
 
 /** How the trunk stands in the world and which way a press leaves it. Degrees. */
 export interface Stand {

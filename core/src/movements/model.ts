@@ -167,7 +167,13 @@ export interface Variant {
 }
 
 export type LimitId =
-  'shoulder front' | 'shoulder unstable' | 'elbow' | 'wrist' | 'lower back' | 'blood pressure' | 'pec strain';
+  | 'shoulder front'
+  | 'shoulder unstable'
+  | 'elbow'
+  | 'wrist'
+  | 'lower back'
+  | 'blood pressure'
+  | 'pec strain';
 
 /** The parts of a warm-up in their order; the ramp follows them. Common practice. */
 export const warmupParts = ['general', 'range', 'activation'] as const;

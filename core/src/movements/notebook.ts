@@ -121,10 +121,8 @@ export function dress(own: OwnMovement): Movement {
   return movement;
 }
 
-export const findOwn = (
-  notebook: Notebook | undefined,
-  ownId: string | undefined,
-): OwnMovement | undefined => (ownId === undefined ? undefined : notebook?.own.find((o) => o.id === ownId));
+export const findOwn = (notebook: Notebook | undefined, ownId: string | undefined): OwnMovement | undefined =>
+  ownId === undefined ? undefined : notebook?.own.find((o) => o.id === ownId);
 
 const ownEntry = (own: OwnMovement): Entry => {
   const movement = dress(own);

@@ -57,7 +57,12 @@ export const rigSchema = z
 
 export type Rig = z.infer<typeof rigSchema>;
 export type NumericKnob =
-  'benchDeg' | 'gripBiacromial' | 'tuckDeg' | 'pulleyStature' | 'leanDeg' | 'elevationM';
+  | 'benchDeg'
+  | 'gripBiacromial'
+  | 'tuckDeg'
+  | 'pulleyStature'
+  | 'leanDeg'
+  | 'elevationM';
 export const choiceKnobs = ['forearm', 'stance', 'range', 'added', 'hands'] as const;
 export type ChoiceKnob = (typeof choiceKnobs)[number];
 

@@ -28,7 +28,7 @@ export const tempoText = (t: Tempo): string => [t.lower, t.stretched, t.lift, t.
 /** Reads four figures, X meaning as fast as control allows (counted as 1 s); null otherwise. */
 export function parseTempo(text: string): Tempo | null {
   const t = text.trim().toLowerCase();
-  const parts = /^[\dx]{3,4}$/.test(t) ? [...t] : t.split(/[-/\s]+/);
+  const parts = /^[\dx]{3,4}$/.test(t) ? t.split('') : t.split(/[-/\s]+/);
   if (parts.length === 3) parts.push('0');
   if (parts.length !== 4 || parts.some((p) => !/^(x|\d{1,2}(\.\d)?)$/.test(p))) return null;
   const [lower, stretched, lift, shortened] = parts.map((p) => (p === 'x' ? 1 : Number(p))) as [

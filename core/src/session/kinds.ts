@@ -44,7 +44,13 @@ export const kindOf = (session: Session): DayKind =>
 
 /** What a coach expects of a day beside its main work. */
 export type Owed =
-  'upper chest' | 'adduction' | 'stretch' | 'side delts' | 'rear delts' | 'long head' | 'triceps angles';
+  | 'upper chest'
+  | 'adduction'
+  | 'stretch'
+  | 'side delts'
+  | 'rear delts'
+  | 'long head'
+  | 'triceps angles';
 
 const owedBy: Record<DayKind, readonly Owed[]> = {
   push: ['upper chest', 'adduction', 'stretch', 'side delts', 'rear delts', 'long head', 'triceps angles'],

@@ -47,7 +47,7 @@ const regionCalled = (name: string): RegionId | undefined =>
 
 /** One part of a written line; false when it is none of the forms. */
 function takePart(part: string, line: Line, block: Block, { notebook }: TextContext): boolean {
-  const [word = '', rest = ''] = [part.split(' ')[0]!, part.slice(part.indexOf(' ') + 1)];
+  const [word, rest] = [part.split(' ')[0]!, part.slice(part.indexOf(' ') + 1)];
   switch (word) {
     case 'leave': {
       const reserve = parseReserve(rest);

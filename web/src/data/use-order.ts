@@ -6,7 +6,9 @@ import { useEffect, useState } from 'react';
 import type { Ordering } from '../workers/ordering';
 
 export type OrderState =
-  { is: 'looking' } | { is: 'done'; better: BetterOrder | null } | { is: 'failed'; why: string };
+  | { is: 'looking' }
+  | { is: 'done'; better: BetterOrder | null }
+  | { is: 'failed'; why: string };
 
 /** The best order of a session, looked for in a worker of its own that stops with the screen that asked. */
 export function useOrder(session: Session, context: Context): OrderState {

@@ -6,7 +6,9 @@ import { useEffect, useState } from 'react';
 import type { Rehearsals } from '../workers/rehearsing';
 
 export type RehearsalState =
-  { is: 'running'; done: number } | { is: 'done'; of: Rehearsal } | { is: 'failed'; why: string };
+  | { is: 'running'; done: number }
+  | { is: 'done'; of: Rehearsal }
+  | { is: 'failed'; why: string };
 
 /** A session run through so many times in a worker of its own, which stops with the screen that asked. */
 export function useRehearsal(session: Session, context: Context, runs: number): RehearsalState {

@@ -78,7 +78,7 @@ export function tokensOf(name: ThemeName): string {
   const lines = Object.entries(themes[name]).flatMap(([key, value]) =>
     typeof value === 'string'
       ? [`--${key}: ${value};`]
-      : Object.entries(value).map(([voice, colour]) => `--${key}-${voice}: ${colour};`),
+      : Object.entries<string>(value).map(([voice, colour]) => `--${key}-${voice}: ${colour};`),
   );
   return `color-scheme: ${name}; ${lines.join(' ')}`;
 }

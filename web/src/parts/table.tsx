@@ -87,7 +87,7 @@ export function Table<T>({
     return typeof column?.sortBy === 'function' ? [{ id: column.id, desc: sort!.isDown }] : [];
   }, [columns, sort]);
   // The table's functions are made anew each time; nothing here is remembered across renders.
-  // eslint-disable-next-line react-hooks/incompatible-library
+  // oxlint-disable-next-line react/incompatible-library
   const table = useReactTable<T>({
     data: rows as T[],
     columns: defs,

@@ -47,7 +47,6 @@ test('steps of twelve sessions are kept, the latest; with nothing to undo none a
 
 test('a full device keeps no steps and says nothing', () => {
   const full = {
-    ...localStorage,
     setItem: () => {
       throw new Error('full');
     },

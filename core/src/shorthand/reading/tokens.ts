@@ -45,7 +45,7 @@ const signs: Record<string, string> = {
   '·': '·',
   '•': '·',
 };
-const known = new Set([...`x-'"°½·,.;:/|()[]+*@%#&=~<>!?_\t\\`]);
+const known = new Set(`x-'"°½·,.;:/|()[]+*@%#&=~<>!?_\t\\`);
 /** Words that stand right after "x" without a space: "3xAMRAP". */
 const afterTimes = /^x(amrap|failure|fail|f|max|burn|rounds?|reps?|sets?)$/;
 

@@ -13,7 +13,10 @@ import { StationsDialog } from './stations-dialog';
 
 /** What is looked at before it is done. */
 type Looking =
-  { at: 'order' } | { at: 'stations' } | { at: 'fit'; minutes: number } | { at: 'limit'; limit: LimitId };
+  | { at: 'order' }
+  | { at: 'stations' }
+  | { at: 'fit'; minutes: number }
+  | { at: 'limit'; limit: LimitId };
 
 /** The time there is, and round times, that are shorter than the session now, the longest first. */
 const shorter = (minutes: number, thereAre: number): number[] =>

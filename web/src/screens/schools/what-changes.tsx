@@ -79,7 +79,7 @@ export function WhatChanges({
       return { id, title: document.title, now, change: rejudged(document, context, now, draft) };
     });
     // The sessions are the same as long as their revisions are.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [ids, file, kits, own, notebook, draft]);
   return (
     <Sheet>

@@ -9,7 +9,7 @@ import { Button } from '../../parts/button';
 import { Select } from '../../parts/select';
 import { Blank } from '../../parts/blank';
 import { Failed } from '../../parts/failed';
-
+import { largest } from './largest';
 import {
   type Paper,
   PageRule,
@@ -75,18 +75,17 @@ function SheetPaper({ sheet, paper }: { sheet: Sheet; paper: Paper }): ReactNode
   const [base, setBase] = useState(LARGEST);
   useLayoutEffect(() => {
     const element = page.current!;
+    const room = printable[paper].height - 8 + 18 * MM;
     const fit = (): void => {
-      const padding = 18 * MM;
-      let size = LARGEST;
-      for (; size > SMALLEST; size -= 0.25) {
-        element.style.fontSize = `${size}px`;
-        if (element.scrollHeight - padding <= printable[paper].height - 8) break;
-      }
+      const size = largest(SMALLEST, LARGEST, (px) => {
+        element.style.fontSize = `${px}px`;
+        return element.scrollHeight <= room;
+      });
       element.style.fontSize = '';
       setBase(size);
     };
     fit();
-    void document.fonts.ready.then(fit);
+    if (document.fonts.status !== 'loaded') void document.fonts.ready.then(fit);
   }, [sheet, paper]);
   return (
     <PageBox ref={page} $paper={paper} $base={base} data-testid="sheet" data-base={base}>

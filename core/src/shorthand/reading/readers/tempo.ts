@@ -43,7 +43,7 @@ export const tempo: Reader = (line, i) => {
   const isCalled = isNamed || line.is(to - 1, 'tempo');
   if (line.is(i, '(') && line.is(to, ')')) to++;
   else if (line.is(i, '(')) return [];
-  const counts = found.text.includes('-') ? found.text.split('-') : [...found.text];
+  const counts = found.text.includes('-') ? found.text.split('-') : found.text.split('');
   const numbers = counts.map((c) => (c === 'x' ? 1 : Number(c)));
   if (!isCalled && (counts.length !== 4 || !(counts.includes('x') || looksLikeTempo(numbers)))) return [];
   const parsed = parseTempo(found.text);
