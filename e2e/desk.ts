@@ -1,27 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, type Locator, type Page } from '@playwright/test';
-
-/** Looked at in the page itself, which has no frames, and told only what is wrong: a quarter of the time. */
-const axeOn = (page: Page): AxeBuilder =>
-  new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] });
-
-/**
- * No accessibility violation on the page as it stands, or in one part of it. Contrast, half of the time it takes, is
- * looked at in parts, and on whole pages where `screens.spec.ts` asks for it: there each is seen in both themes.
- */
-export async function expectAxeClean(page: Page, part = 'html', isThorough = part !== 'html'): Promise<void> {
-  const axe = axeOn(page)
-    .include(part)
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'best-practice']);
-  const { violations } = await (isThorough ? axe : axe.disableRules(['color-contrast'])).analyze();
-  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(' | ')}`)).toEqual([]);
-}
-
-/** Text stands out from what it is written on, in the theme the page is in. */
-export async function expectContrast(page: Page): Promise<void> {
-  const { violations } = await axeOn(page).withRules(['color-contrast']).analyze();
-  expect(violations.flatMap((v) => v.nodes.map((n) => n.target.join(' ')))).toEqual([]);
-}
 
 /** A session of its own for a story, made through the API the product uses. */
 export async function makeSession(page: Page, client: string, title: string, from?: string): Promise<string> {

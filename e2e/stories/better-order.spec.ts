@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { expectAxeClean, lineNames, makeSession, openSession, saved } from '../desk';
+import { expectAxeClean } from '../axe';
+import { lineNames, makeSession, openSession, saved } from '../desk';
 
 test('a better order is shown, taken and undone; what is held stays', async ({ page }) => {
   const id = await makeSession(page, 'bram-otterlund', 'Better order', 'bram-chest-copy');

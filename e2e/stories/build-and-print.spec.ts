@@ -1,6 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { expect, test } from '../house';
-import { addByTyping, choose, expectAxeClean, lineNames, row, saved } from '../desk';
+import { expectAxeClean } from '../axe';
+import { addByTyping, choose, lineNames, row, saved } from '../desk';
 
 /** Pages of a PDF, counted in the file itself. */
 const pageCount = (pdf: Buffer): number =>

@@ -4,7 +4,8 @@ import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { test } from '@playwright/test';
 import { expect, startHouse } from '../house';
-import { expectAxeClean, choose } from '../desk';
+import { expectAxeClean } from '../axe';
+import { choose } from '../desk';
 
 const root = resolve(import.meta.dirname, '../..');
 

@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { expectAxeClean, find } from '../desk';
+import { expectAxeClean } from '../axe';
+import { find } from '../desk';
 
 test('three flies are held against each other on one scale, and the address keeps them', async ({ page }) => {
   await page.goto('/movements');

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
-import { expectAxeClean, makeSession } from '../desk';
+import { expectAxeClean } from '../axe';
+import { makeSession } from '../desk';
 import { expect, test, type Page } from '../house';
 
 const openData = async (page: Page): Promise<void> => {

@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { expectAxeClean, lineNames, makeSession, openSession, saved } from '../desk';
+import { expectAxeClean } from '../axe';
+import { lineNames, makeSession, openSession, saved } from '../desk';
 
 test('a bad session is put right with the fixes the review offers', async ({ page }) => {
   const id = await makeSession(page, 'bram-otterlund', 'Put right', 'bram-chest-copy');

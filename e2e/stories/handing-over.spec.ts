@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { choose, expectAxeClean, makeSession, openSession, saved, selectOf } from '../desk';
+import { expectAxeClean } from '../axe';
+import { choose, makeSession, openSession, saved, selectOf } from '../desk';
 
 test('a session with an open stop is handed over only with its reason, given there and then', async ({
   page,

@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { choose, copyClient, expectAxeClean } from '../desk';
+import { expectAxeClean } from '../axe';
+import { choose, copyClient } from '../desk';
 
 test('looking back: planned beside done by week; weight, girths, ratings and notes by date, taken back where wrong', async ({
   page,

@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { choose, expectAxeClean, saved } from '../desk';
+import { expectAxeClean } from '../axe';
+import { choose, saved } from '../desk';
 
 test('a missed day is said once: caught up with, shown before it is kept, and taken back in one go', async ({
   page,

@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { addByTyping, expectAxeClean, makeSession, openSession, row, saved } from '../desk';
+import { expectAxeClean } from '../axe';
+import { addByTyping, makeSession, openSession, row, saved } from '../desk';
 
 test('a client without a test is asked to find the load, and a first figure gives the rest', async ({
   page,

@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '../house';
-import { copyClient, expectAxeClean } from '../desk';
+import { expectAxeClean } from '../axe';
+import { copyClient } from '../desk';
 
 test.use({ viewport: { width: 360, height: 740 } });
 

@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { choose, expectAxeClean, saved, selectOf } from '../desk';
+import { expectAxeClean } from '../axe';
+import { choose, saved, selectOf } from '../desk';
 
 test('a coach makes a pattern of her own: another day, named, put into the week, and taken back', async ({
   page,

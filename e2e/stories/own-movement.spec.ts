@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { addByTyping, expectAxeClean, lineNames, makeSession, openSession, row, saved } from '../desk';
+import { expectAxeClean } from '../axe';
+import { addByTyping, lineNames, makeSession, openSession, row, saved } from '../desk';
 
 test('a coach makes a movement of their own, uses it by name, edits it and deletes it', async ({ page }) => {
   await page.goto('/movements/incline-dumbbell-press');

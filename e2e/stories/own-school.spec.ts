@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { choose, expectAxeClean, openSession, makeSession, saved } from '../desk';
+import { expectAxeClean } from '../axe';
+import { choose, openSession, makeSession, saved } from '../desk';
 
 test('a school is copied, changed, shown on open sessions before it is kept, and judges a session', async ({
   page,

@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 import { build, preview } from 'vite';
 import { expect, test } from '../house';
-import { expectAxeClean, expectContrast } from '../desk';
+import { expectAxeClean, expectContrast } from '../axe';
 
 const web = resolve(import.meta.dirname, '../../web');
 

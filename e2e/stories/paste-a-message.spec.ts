@@ -1,5 +1,6 @@
 import { expect, test, type Locator } from '../house';
-import { expectAxeClean, find, lineNames, makeSession, openSession, row, saved } from '../desk';
+import { expectAxeClean } from '../axe';
+import { find, lineNames, makeSession, openSession, row, saved } from '../desk';
 
 const message = `hey, for friday:
 incline db 4x8, then flys 3x12 super w/ pushups to failure, 90s rest

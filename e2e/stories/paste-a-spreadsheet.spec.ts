@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { expectAxeClean, lineNames, makeSession, openSession, saved, storedSession } from '../desk';
+import { expectAxeClean } from '../axe';
+import { lineNames, makeSession, openSession, saved, storedSession } from '../desk';
 
 const head = ['Exercise', 'Sets', 'Reps', 'Load', 'RPE', 'Rest', 'Notes'];
 const rows = [

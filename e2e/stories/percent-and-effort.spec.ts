@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { addByTyping, expectAxeClean, makeSession, openSession, row, saved, storedSession } from '../desk';
+import { expectAxeClean } from '../axe';
+import { addByTyping, makeSession, openSession, row, saved, storedSession } from '../desk';
 
 test('a percent is a percent, an effort is an effort, and a figure that may be either is asked about', async ({
   page,

@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { addByTyping, choose, selectOf, expectAxeClean, makeSession, openSession, row, saved } from '../desk';
+import { expectAxeClean } from '../axe';
+import { addByTyping, choose, selectOf, makeSession, openSession, row, saved } from '../desk';
 
 const figures = (text: string): number[] => (text.match(/\d+(\.\d+)?/g) ?? []).map(Number);
 

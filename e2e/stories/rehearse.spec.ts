@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { expectAxeClean, openSession, row } from '../desk';
+import { expectAxeClean } from '../axe';
+import { openSession, row } from '../desk';
 
 test('a session is rehearsed a thousand times: how often each set lands, how long it takes; a heavier load lands less', async ({
   page,

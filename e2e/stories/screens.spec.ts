@@ -1,6 +1,7 @@
 import { misfits } from '../fitting';
 import { expect, test } from '../house';
-import { choose, expectAxeClean, expectContrast, makeSession, openSession, row, saved } from '../desk';
+import { expectAxeClean, expectContrast } from '../axe';
+import { choose, makeSession, openSession, row, saved } from '../desk';
 
 // Each by itself, on whichever worker is free.
 test.describe.configure({ mode: 'parallel' });

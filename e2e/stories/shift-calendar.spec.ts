@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import ical from 'node-ical';
 import { expect, test, type Page } from '../house';
-import { expectAxeClean, saved } from '../desk';
+import { expectAxeClean } from '../axe';
+import { saved } from '../desk';
 
 const plus = (days: number): string => {
   const d = new Date();

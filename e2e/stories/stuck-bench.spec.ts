@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { copyClient, expectAxeClean, lineNames, makeSession } from '../desk';
+import { expectAxeClean } from '../axe';
+import { copyClient, lineNames, makeSession } from '../desk';
 
 /** Seconds and heights of one press that is slowest at a share of its way: known beforehand. */
 function trace(sticksAt: number): string {

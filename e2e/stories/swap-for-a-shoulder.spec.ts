@@ -1,15 +1,6 @@
 import { expect, test } from '../house';
-import {
-  selectOf,
-  addByTyping,
-  choose,
-  expectAxeClean,
-  lineNames,
-  makeSession,
-  openSession,
-  row,
-  saved,
-} from '../desk';
+import { expectAxeClean } from '../axe';
+import { selectOf, addByTyping, choose, lineNames, makeSession, openSession, row, saved } from '../desk';
 
 test('a movement is swapped because the shoulder complains, and the numbers say what changes', async ({
   page,

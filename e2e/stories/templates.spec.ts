@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { expectAxeClean, find, lineNames, makeSession, row } from '../desk';
+import { expectAxeClean } from '../axe';
+import { find, lineNames, makeSession, row } from '../desk';
 
 test('a session is copied for somebody else, kept as a template, started for a third, deleted and brought back', async ({
   page,

@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { addByTyping, choose, selectOf, expectAxeClean, makeSession, openSession, row, saved } from '../desk';
+import { expectAxeClean } from '../axe';
+import { addByTyping, choose, selectOf, makeSession, openSession, row, saved } from '../desk';
 
 test('a triple drop meets a rack with few bells, and the drops that can be made are proposed', async ({
   page,

@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '../house';
-import { choose, copyClient, expectAxeClean, makeSession, saved } from '../desk';
+import { expectAxeClean } from '../axe';
+import { choose, copyClient, makeSession, saved } from '../desk';
 
 const findings = (page: Page) => page.getByRole('list', { name: 'Findings' });
 const rule = (page: Page, id: string) => page.locator(`[data-rule="${id}"]`).first();

@@ -1,5 +1,5 @@
 import { expect, test } from '../house';
-import { expectAxeClean } from '../desk';
+import { expectAxeClean } from '../axe';
 
 test('push A against push B: dose together, what is repeated, what the second adds', async ({ page }) => {
   await page.goto('/sessions');

@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { choose, copyClient, expectAxeClean, makeSession, openSession } from '../desk';
+import { expectAxeClean } from '../axe';
+import { choose, copyClient, makeSession, openSession } from '../desk';
 
 test('what was done is typed from paper, read back beside the plan, and makes the session finished with its sets', async ({
   page,

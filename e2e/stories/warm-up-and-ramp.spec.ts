@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { addByTyping, choose, expectAxeClean, makeSession, openSession, row, saved } from '../desk';
+import { expectAxeClean } from '../axe';
+import { addByTyping, choose, makeSession, openSession, row, saved } from '../desk';
 
 test('a warm-up is filled up, the first lift led up to another way, and slow work gets its own load', async ({
   page,

@@ -1,5 +1,6 @@
 import { expect, test } from '../house';
-import { copyClient, expectAxeClean, makeSession, openSession, row, saved } from '../desk';
+import { expectAxeClean } from '../axe';
+import { copyClient, makeSession, openSession, row, saved } from '../desk';
 
 test('what was logged becomes proposals for the next session: up after a clean top, taken and taken back', async ({
   page,

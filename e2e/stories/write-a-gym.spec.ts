@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '../house';
-import { addByTyping, choose, expectAxeClean, makeSession, openSession, row, saved } from '../desk';
+import { expectAxeClean } from '../axe';
+import { addByTyping, choose, makeSession, openSession, row, saved } from '../desk';
 
 const put = async (page: Page, label: string, text: string): Promise<void> => {
   await page.getByLabel(label, { exact: true }).fill(text);

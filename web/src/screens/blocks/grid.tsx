@@ -1,7 +1,9 @@
 import type { WeekSheet } from '@drimbo/core/block/appraise-block';
 import { phaseAt, weeksOf } from '@drimbo/core/block/document';
 import type { PlacedDay } from '@drimbo/core/block/placing';
+import type { DaySheet } from '@drimbo/core/block/sheets';
 import { daysAfter, daysBetween, weekdayOf, weekdays } from '@drimbo/core/units/dates';
+import type { MassUnit } from '@drimbo/core/units/mass';
 import { useEffect, useMemo, useRef, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { SmallScore } from '../../drawings/small-score';
@@ -108,6 +110,14 @@ const Calendar = styled.div<{ $weeks: number }>`
 const markOf = (p: PlacedDay, isMoved: boolean): string =>
   p.state === 'done' ? '✓' : p.light ? 'light' : p.kitId !== null ? 'away' : isMoved ? '↷' : '';
 
+/** What is written under the name of a day: sets, the load it leads with, what is special; a short day only how hard. */
+function footOf(p: PlacedDay, sheet: DaySheet | undefined, unit: MassUnit, isMoved: boolean): string[] {
+  if (!sheet || p.state === 'left out') return [];
+  const mark = markOf(p, isMoved);
+  if (sheet.isShort) return [sheet.difficulty.name, mark];
+  return [sheet.isMissing ? 'no session' : `${setsIn(sheet)}`, topLoad(sheet, unit), mark];
+}
+
 const signed = (n: number): string => (n > 0 ? `+${n}` : `−${-n}`);
 
 /** What a week asks on top of its sessions, short. */
@@ -206,39 +216,35 @@ export function Grid({
                     >
                       {here.map((p) => {
                         const sheet = sheets.get(p.day);
+                        const foot = footOf(p, sheet, context.client.unit, moved.has(p.day));
+                        const isLight = ruleOf(p.week).light || p.light;
                         return (
                           <Thing
                             key={p.day}
                             id={thingOf(p)}
-                            label={dayLabel(nameOf(p), date, sheet, ruleOf(p.week).light || p.light)}
+                            label={dayLabel([nameOf(p), ...foot], date, sheet, isLight)}
                             isFixed={p.state !== 'planned'}
                             isChosen={p.day === day}
                             onPress={() => onDay(p.day)}
                           >
                             <div data-state={p.state}>
                               <div className="name">
-                                <span>{nameOf(p)}</span>
+                                <span>{nameOf(p)} </span>
                               </div>
                               {sheet && !sheet.isShort && p.state !== 'left out' && (
-                                <>
-                                  <SmallScore
-                                    bars={sheet.bars}
-                                    totalS={sheet.totalS}
-                                    heightPx={14}
-                                    isOneLane
-                                    isPale={p.state === 'done'}
-                                  />
-                                  <div className="foot">
-                                    <span>{sheet.isMissing ? 'no session' : setsIn(sheet)}</span>
-                                    <span>{topLoad(sheet, context.client.unit)}</span>
-                                    <span>{markOf(p, moved.has(p.day))}</span>
-                                  </div>
-                                </>
+                                <SmallScore
+                                  bars={sheet.bars}
+                                  totalS={sheet.totalS}
+                                  heightPx={14}
+                                  isOneLane
+                                  isPale={p.state === 'done'}
+                                />
                               )}
-                              {sheet?.isShort && p.state !== 'left out' && (
+                              {foot.length > 0 && (
                                 <div className="foot">
-                                  <span>{sheet.difficulty.name}</span>
-                                  <span>{markOf(p, moved.has(p.day))}</span>
+                                  {foot.map((word, i) => (
+                                    <span key={i}>{word} </span>
+                                  ))}
                                 </div>
                               )}
                             </div>

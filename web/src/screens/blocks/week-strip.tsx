@@ -169,7 +169,7 @@ function Days({
                         <Thing
                           key={p.day}
                           id={thingOf(p)}
-                          label={dayLabel(nameOf(p), date, drawn, false)}
+                          label={dayLabel([nameOf(p)], date, drawn, false)}
                           isFixed={p.state !== 'planned'}
                           isChosen={uses(block, p, sessionId)}
                           onPress={() => open(p)}

@@ -24,17 +24,25 @@ export const topLoad = (sheet: DaySheet, unit: MassUnit): string => {
 
 const stateWords = { planned: '', done: ', done', 'left out': ', left out' };
 
-/** A day in one sentence, for those who hear the page. */
-export function dayLabel(name: string, date: string, sheet: DaySheet | undefined, isLight: boolean): string {
-  if (!sheet) return `${name}, ${dayWords(date)}`;
-  const sets = setsIn(sheet);
+/**
+ * A day in one sentence, for those who hear the page: first what is to be read on it (`shown`), so that who says what
+ * they see presses it, then the rest.
+ */
+export function dayLabel(
+  shown: readonly string[],
+  date: string,
+  sheet: DaySheet | undefined,
+  isLight: boolean,
+): string {
+  const seen = shown.filter((word) => word !== '').join(' ');
+  if (!sheet) return `${seen}, ${dayWords(date)}`;
   const parts = [
-    `${name}, ${dayWords(date)}${stateWords[sheet.placed.state]}`,
+    `${seen}, ${dayWords(date)}${stateWords[sheet.placed.state]}`,
     ...(sheet.isShort
       ? [sheet.title]
       : sheet.isMissing
         ? ['no session yet']
-        : [`${sheet.title}, ${sets} sets`]),
+        : [`${sheet.title}, ${setsIn(sheet)} sets`]),
     `${sheet.difficulty.name} day`,
     ...(isLight ? ['lighter'] : []),
   ];
