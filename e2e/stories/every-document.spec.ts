@@ -66,7 +66,7 @@ const write = async (page: Page, field: string, text: string): Promise<void> => 
 const says = (page: Page) => page.getByTestId('save-state');
 
 for (const { kind, path, api, field, key, other, make } of kinds) {
-  test(`a ${kind} changed in two places: different parts become one, the same part is asked about`, async ({
+  test(`a ${kind} changed in two places, and one that meets a failing server: nothing of it is lost`, async ({
     page,
   }) => {
     const id = await make(page, `two-places-${kind}`);
@@ -88,11 +88,8 @@ for (const { kind, path, api, field, key, other, make } of kinds) {
     await expect(question).toHaveCount(0);
     await expect(page.getByLabel(field, { exact: true })).toHaveValue('Written there');
     expect((await stored(page, api(id))).document[key]).toBe('Written there');
-  });
 
-  test(`a ${kind} that meets a failing server is kept and goes when it answers again`, async ({ page }) => {
-    const id = await make(page, `failing-${kind}`);
-    await page.goto(path(id));
+    // A server that fails: it is kept, and goes when there is an answer again.
     await page.route(`**${api(id)}`, (route) =>
       route.request().method() === 'PUT'
         ? route.fulfill({
