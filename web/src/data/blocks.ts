@@ -6,8 +6,9 @@ import { applyEdit, type Edit } from '@drimbo/core/session/edits';
 import type { Logged } from '@drimbo/core/strength/evidence';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, ApiError } from './api';
+import { api } from './api';
 import { listsAnew } from './house';
+import { onTop } from './on-top';
 import { noteSave, savesDone } from './pending-saves';
 import { newId, queryClient, withLiveTabs, type Stored } from './queries';
 
@@ -50,18 +51,14 @@ export async function keepBlock(document: TrainingBlock): Promise<string> {
 
 /** Edits a session from a block, on top of whatever else was changed meanwhile. Rejects where it cannot be kept. */
 export function editSession(id: string, edit: Edit): Promise<Stored<Session>> {
+  const path = `/sessions/${id}`;
   const put = async (): Promise<Stored<Session>> => {
     await savesDone(id);
-    let current = await api.get<Stored<Session>>(`/sessions/${id}`);
-    for (let turn = 0; ; turn += 1) {
-      try {
-        const document = applyEdit(current.document, edit);
-        return await api.put<Stored<Session>>(`/sessions/${id}`, { revision: current.revision, document });
-      } catch (error) {
-        if (!(error instanceof ApiError) || error.status !== 409 || turn >= 3) throw error;
-        current = error.current as Stored<Session>;
-      }
-    }
+    return onTop(
+      () => api.get<Stored<Session>>(path),
+      ({ revision, document }) =>
+        api.put<Stored<Session>>(path, { revision, document: applyEdit(document, edit) }),
+    );
   };
   return noteSave(id, put());
 }

@@ -1,6 +1,7 @@
 import type { FloorFile } from '@drimbo/core/formats/lists';
 import { applyEdit, type Edit } from '@drimbo/core/session/edits';
 import { api, ApiError } from './api';
+import { onTop } from './on-top';
 import { counted, firstOp, onFloorChange, opDone, type Op } from './floor-store';
 
 /** Whether everything is with the server, how much is not, or what it would not take. */
@@ -12,22 +13,16 @@ export interface SyncState {
 
 const FIRST_WAIT_MS = 1_000;
 const LONGEST_WAIT_MS = 60_000;
-/** An edit that meets another one is done again on top of it, so often. */
-const TRIES = 4;
 
 /** An edit on top of whatever else was changed meanwhile. */
-async function edited(sessionId: string, edit: Edit): Promise<void> {
-  for (let turn = 1; ; turn += 1) {
-    const { revision, document } = (await api.get<FloorFile>(`/floor/${sessionId}`)).session;
-    const { blocks, minutes, warmup } = applyEdit(document, edit);
-    try {
-      await api.put(`/floor/${sessionId}`, { revision, blocks, minutes, warmup });
-      return;
-    } catch (error) {
-      if (!(error instanceof ApiError) || error.status !== 409 || turn >= TRIES) throw error;
-    }
-  }
-}
+const edited = (sessionId: string, edit: Edit): Promise<void> =>
+  onTop(
+    () => api.get<FloorFile>(`/floor/${sessionId}`),
+    ({ session: { revision, document } }) => {
+      const { blocks, minutes, warmup } = applyEdit(document, edit);
+      return api.put<void>(`/floor/${sessionId}`, { revision, blocks, minutes, warmup });
+    },
+  );
 
 async function send(op: Op): Promise<void> {
   if (op.is === 'log') await api.post(`/floor/${op.set.sessionId}/sets`, { sets: [op.set] });

@@ -56,19 +56,20 @@ test('what works for this client comes before what the coach tells everybody', (
 });
 
 test('picked cues are kept for the client over what was changed meanwhile', async () => {
-  let revision = 4;
+  let held = { id: 'c', revision: 3, document: sampleClient };
+  let isMet = false;
   const asked = answering(({ method, body }) => {
-    if (method === 'GET') return { body: { id: 'c', revision: 3, document: sampleClient } };
-    const sent = body as { revision: number };
-    return sent.revision === revision
-      ? { body: { id: 'c', revision: (revision += 1), document: (body as { document: unknown }).document } }
-      : {
-          status: 409,
-          body: {
-            error: { code: 'stale', message: '' },
-            current: { id: 'c', revision, document: { ...sampleClient, minutes: 75 } },
-          },
-        };
+    if (method === 'GET') return { body: held };
+    // Between the first reading and its writing somebody else gives more time.
+    if (!isMet) {
+      isMet = true;
+      held = { ...held, revision: 4, document: { ...sampleClient, minutes: 75 } };
+    }
+    const sent = body as Pick<typeof held, 'revision' | 'document'>;
+    if (sent.revision !== held.revision)
+      return { status: 409, body: { error: { code: 'stale', message: '' }, current: held } };
+    held = { ...held, revision: held.revision + 1, document: sent.document };
+    return { body: held };
   });
   const { user } = start();
   await user.click(screen.getByRole('button', { name: 'Keep for Test' }));

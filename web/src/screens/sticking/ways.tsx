@@ -35,6 +35,9 @@ function useNextWith(file: ClientFile, movement: string): { id: string; title: s
   return open[Math.max(0, has)] ?? null;
 }
 
+/** What is written on the button that puts the i-th way into the next session: with its key, while there are any. */
+const putWords = (i: number): string => `Into the next session${i < 9 ? ` ${i + 1}` : ''}`;
+
 /** Variations, the most helpful first; a press or its figure puts one into the client's next session and opens that. */
 export function Ways({ file, ways }: { file: ClientFile; ways: readonly Variation[] }): ReactNode {
   const go = useNavigate();
@@ -69,8 +72,8 @@ export function Ways({ file, ways }: { file: ClientFile; ways: readonly Variatio
             <span className="soft">{v.parts.join(', ')}</span>
             {next && (
               <div>
-                <Button small aria-label={`Put ${v.says} into ${next.title}`} onPress={() => open(v)}>
-                  Into the next session{i < 9 && `  ${i + 1}`}
+                <Button small aria-label={`${putWords(i)}, ${next.title}: ${v.says}`} onPress={() => open(v)}>
+                  {putWords(i)}
                 </Button>
               </div>
             )}
