@@ -68,7 +68,7 @@ test('a stuck bench is found in the log, where it sticks is seen in a trace, and
   await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto(`/clients/${client}/sticking`);
   const way = page.getByRole('list', { name: 'What may help' }).getByRole('listitem').first();
-  await expect(way.getByRole('button', { name: /into Bench to mend$/ })).toBeVisible();
+  await expect(way.getByRole('button', { name: /, Bench to mend: / })).toBeVisible();
   const name = (await way.getByRole('link').textContent())!;
   await page.keyboard.press('1');
   await expect(page.getByLabel('Title of the session')).toHaveValue('Bench to mend');
