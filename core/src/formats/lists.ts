@@ -118,6 +118,9 @@ export interface Deleted {
   kind: 'client' | 'session' | 'kit' | 'school' | 'block';
   id: string;
   name: string;
+  /** What went with a client and comes back with them; none for the other kinds. */
+  sessions: number;
+  blocks: number;
   deletedAt: string;
   goneOn: string;
 }

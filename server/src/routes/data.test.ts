@@ -96,7 +96,7 @@ test('an export is previewed and taken in over the wire; an empty body and a str
 });
 
 test('tells what is deleted until when, and erases a client only by name', async () => {
-  const { body: client } = await get('clients/tamsin-oyelo');
+  const { body: client } = await get('clients/tamsin-oyelo/file');
   await ask()
     .delete('/api/clients/tamsin-oyelo')
     .set('Host', host)
@@ -104,6 +104,10 @@ test('tells what is deleted until when, and erases a client only by name', async
   const { body: deleted } = await get('data/deleted');
   const row = deleted.find((d: { kind: string }) => d.kind === 'client');
   expect(row).toMatchObject({ id: 'tamsin-oyelo', name: client.document.name });
+  // What went with her is counted there, and comes back only with her.
+  expect(row).toMatchObject({ sessions: client.sessions.length, blocks: client.blocks.length });
+  expect(row.sessions).toBeGreaterThan(0);
+  expect(deleted).toHaveLength(1);
   expect(Date.parse(row.goneOn) - Date.parse(row.deletedAt.slice(0, 10))).toBe(30 * 86_400_000);
   const wrong = await post('clients/corvin-haldt/erase').send({ name: 'Corvin' });
   expect([wrong.status, wrong.body.error.path]).toEqual([400, 'name']);

@@ -26,6 +26,10 @@ export const lookThrough = () => api.post<Unreadable[]>('/data/look-through', {}
 /** Everything may have changed: what was fetched before is asked for anew. */
 export const allAnew = (): Promise<void> => queryClient.invalidateQueries();
 
+/** The same for all but what was just deleted: its page is about to be left. */
+export const othersAnew = (deletedId: string): Promise<void> =>
+  queryClient.invalidateQueries({ predicate: ({ queryKey }) => !queryKey.includes(deletedId) });
+
 /** What tells of sessions and clients is asked for anew; documents that are open stay. */
 export const listsAnew = async (): Promise<void> => {
   await Promise.all(

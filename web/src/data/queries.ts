@@ -15,7 +15,7 @@ import type { Need, SessionBrief } from '@drimbo/core/session/needs';
 import type { Logged } from '@drimbo/core/strength/evidence';
 import { keepPreviousData, QueryClient, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { api } from './api';
+import { api, ApiError } from './api';
 import { askLiveTabs } from './live-tabs';
 import { savesDone } from './pending-saves';
 
@@ -34,7 +34,14 @@ export interface ClientFile extends Stored<Client> {
 }
 
 export const queryClient = new QueryClient({
-  defaultOptions: { queries: { retry: 1, staleTime: 2_000, refetchOnWindowFocus: true } },
+  defaultOptions: {
+    queries: {
+      // An answer is an answer: only what the server could not say is asked for once more.
+      retry: (failures, error) => failures < 1 && !(error instanceof ApiError && error.status < 500),
+      staleTime: 2_000,
+      refetchOnWindowFocus: true,
+    },
+  },
 });
 
 /** A list asked for a page at a time, with what is looked for in it. */

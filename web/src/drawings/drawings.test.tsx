@@ -71,7 +71,9 @@ describe('a small line of a max', () => {
         ]}
       />,
     );
-    expect(screen.getByRole('img', { name: 'From 100 kg on 2026-09-01 to 107.5 kg today' })).toBeTruthy();
+    expect(
+      screen.getByRole('img', { name: 'From 100 kg on 1 September 2026 to 107.5 kg today' }),
+    ).toBeTruthy();
   });
 
   test('one point is no line', () => {

@@ -1,3 +1,4 @@
+import { dayWords } from '@drimbo/core/units/time';
 import type { TrendPoint } from '@drimbo/core/strength/trend';
 import { type MassUnit, roughMass } from '@drimbo/core/units/mass';
 import { scaleLinear } from 'd3-scale';
@@ -29,7 +30,7 @@ export function TrendLine({ points, unit }: { points: readonly TrendPoint[]; uni
       width={WIDTH}
       height={HEIGHT}
       role="img"
-      aria-label={`From ${told(first.kg)} on ${first.date} to ${told(last.kg)} today`}
+      aria-label={`From ${told(first.kg)} on ${dayWords(first.date)} to ${told(last.kg)} today`}
     >
       <path d={path ?? ''} fill="none" stroke={ink.soft} strokeWidth={1.5} />
       <circle cx={x(points.length - 1)} cy={y(last.kg)} r={2.4} fill={ink.ink} />

@@ -34,7 +34,8 @@ const Frame = styled.div<{ $place: LabelPlace; $quiet: boolean; $small: boolean 
     .now {
       overflow: hidden;
       text-overflow: ellipsis;
-      white-space: nowrap;
+      /* Where there is little room a value goes over two lines rather than out of sight. */
+      ${(p) => (p.$small ? 'line-height: 1.15;' : 'white-space: nowrap;')}
     }
     svg {
       flex: none;

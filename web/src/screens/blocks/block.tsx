@@ -4,7 +4,6 @@ import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 're
 import { Link, useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../../data/api';
-import { blocksAnew } from '../../data/blocks';
 import { ink, size } from '../../look/theme';
 import { Ask } from '../../parts/ask';
 import { Blank } from '../../parts/blank';
@@ -18,7 +17,7 @@ import { useOpenedBlock, type OpenedBlock } from '../../state/opened-block';
 import { useBlock } from '../../state/use-block';
 import { isTyping } from '../designer/keys';
 import { Conflict } from '../shared/conflict';
-import { tellDeleted } from '../shared/undo-delete';
+import { afterDeleting } from '../shared/undo-delete';
 import { DayPane } from './day-pane';
 import { Findings } from './findings';
 import { Grid } from './grid';
@@ -113,11 +112,9 @@ function Desk({ opened, id }: { opened: OpenedBlock; id: string }): ReactNode {
     api
       .get<{ revision: number }>(`/blocks/${id}`)
       .then(({ revision }) => api.remove(`/blocks/${id}?revision=${revision}`))
-      .then(async () => {
-        await blocksAnew();
-        tellDeleted({ kind: 'block', id, name: block.title });
-        void go(`/clients/${block.clientId}`);
-      })
+      .then(() =>
+        afterDeleting({ kind: 'block', id, name: block.title }, () => void go(`/clients/${block.clientId}`)),
+      )
       .catch((error: Error) => tell(`The block was not deleted: ${error.message}`));
   };
   const sheet = day === null ? undefined : sheets?.get(day);

@@ -2,7 +2,6 @@ import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../../data/api';
-import { allAnew } from '../../data/house';
 import type { ClientFile } from '../../data/queries';
 import { forgetDraftsOf } from '../../state/drafts';
 import { forgetHistoryOf } from '../../state/kept-history';
@@ -11,7 +10,8 @@ import { SheetHead } from '../../parts/sheet';
 import { DownloadButton } from '../../parts/link-button';
 import { TextField } from '../../parts/text-field';
 import { size } from '../../look/theme';
-import { tellDeleted } from '../shared/undo-delete';
+import { alongClient } from '../shared/along-words';
+import { afterDeleting } from '../shared/undo-delete';
 import { Ask } from '../../parts/ask';
 
 const Body = styled.div`
@@ -33,6 +33,7 @@ export function ClientData({ file }: { file: ClientFile }): ReactNode {
   const [said, setSaid] = useState('');
   const [wrong, setWrong] = useState('');
   const { name } = file.document;
+  const along = alongClient({ sessions: file.sessions.length, blocks: file.blocks.length });
   const attempt = (work: () => Promise<void>): void => {
     setWrong('');
     work().catch((error: Error) => setWrong(error.message));
@@ -40,9 +41,7 @@ export function ClientData({ file }: { file: ClientFile }): ReactNode {
   const remove = (): void =>
     attempt(async () => {
       await api.remove(`/clients/${file.id}?revision=${file.revision}&along=true`);
-      await allAnew();
-      void go('/clients');
-      tellDeleted({ kind: 'client', id: file.id, name });
+      await afterDeleting({ kind: 'client', id: file.id, name }, () => void go('/clients'));
     });
   const erase = (): void =>
     attempt(async () => {
@@ -79,10 +78,8 @@ export function ClientData({ file }: { file: ClientFile }): ReactNode {
               keeps="Keep"
               about={
                 <p>
-                  {file.sessions.length === 0
-                    ? 'The client leaves every list.'
-                    : `The client and ${file.sessions.length} sessions leave every list.`}{' '}
-                  For thirty days they can be brought back, on the page Data.
+                  {[name, ...along].join(', ')} and what was logged leave every list. For thirty days all of
+                  it can be brought back, on the page Data.
                 </p>
               }
               onYes={remove}
@@ -97,8 +94,8 @@ export function ClientData({ file }: { file: ClientFile }): ReactNode {
               about={
                 <>
                   <p>
-                    Facts, sessions and logged sets are erased from the database and cannot be brought back.
-                    Copies made before still hold them; their names are told afterwards.
+                    Facts, sessions, blocks and logged sets are erased from the database and cannot be brought
+                    back. Copies made before still hold them; their names are told afterwards.
                   </p>
                   <TextField
                     label="Type the name to go on"

@@ -1,3 +1,4 @@
+import { dayWords } from '@drimbo/core/units/time';
 import { clientMax, clientTrend } from '@drimbo/core/measure/client-max';
 import { findEntry } from '@drimbo/core/movements/catalogue';
 import { missingFor } from '@drimbo/core/kit/fitting';
@@ -158,7 +159,7 @@ export function ClientMaxes({
             <tr key={`${t.movement}${t.date}${i}`}>
               <td>
                 {movementName(movementOf(t.movement), t.rig)}
-                <small>{t.date}</small>
+                <small>{dayWords(t.date)}</small>
               </td>
               <td className="figure">
                 {massText(t.loadKg, client.unit)} × {t.reps}
@@ -168,13 +169,13 @@ export function ClientMaxes({
                 <Button
                   small
                   kind="quiet"
-                  aria-label={`Delete the test of ${t.date}`}
+                  aria-label={`Delete the test of ${dayWords(t.date)}`}
                   onPress={() => {
                     const left = client.tests.filter((_, n) => n !== i);
                     const gone = [{ on: todayIso(), test: t }, ...recent].slice(0, 200);
                     change({ tests: left, deletedTests: gone });
                     tell(
-                      `The test of ${t.date} is deleted; maxes that rest on it change. It stays under Tests for thirty days.`,
+                      `The test of ${dayWords(t.date)} is deleted; maxes that rest on it change. It stays under Tests for thirty days.`,
                       () => bringBack(gone[0]!),
                     );
                   }}

@@ -1,3 +1,4 @@
+import { dayWords } from '@drimbo/core/units/time';
 import { inOrder } from '@drimbo/core/session/needs';
 import type { Client } from '@drimbo/core/session/client';
 import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
@@ -101,7 +102,7 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
               <li key={s.id}>
                 <Link to={`/sessions/${s.id}`}>{s.title}</Link>
                 <span style={{ color: ink.soft }}>
-                  {s.status === 'finished' ? `done ${s.date}` : s.status}
+                  {s.status === 'finished' && s.date ? `done ${dayWords(s.date)}` : s.status}
                 </span>
                 <span style={{ color: ink.soft }}>{s.movements} movements</span>
               </li>

@@ -11,6 +11,7 @@ import { Sheet, SheetHead } from '../../parts/sheet';
 import { Progress } from '../../parts/progress';
 import { TornList } from '../shared/unreadable';
 import { Body, Rows } from './rows';
+import { alongClient } from '../shared/along-words';
 
 const kinds: Record<Row['kind'], string> = {
   client: 'Client',
@@ -18,6 +19,11 @@ const kinds: Record<Row['kind'], string> = {
   kit: 'Gym',
   block: 'Block',
   school: 'School',
+};
+
+const alongWords = (row: Row): string => {
+  const along = alongClient(row);
+  return along.length === 0 ? '' : ` with ${along.join(' and ')}`;
 };
 
 /** What was deleted in the last thirty days. */
@@ -45,7 +51,8 @@ export function Deleted(): ReactNode {
         {deleted.data?.map((row) => (
           <li key={`${row.kind}${row.id}`}>
             <span>
-              {kinds[row.kind]} “{row.name}” <small>gone for good on {format(row.goneOn, 'd MMMM')}</small>
+              {kinds[row.kind]} “{row.name}”{alongWords(row)}{' '}
+              <small>gone for good on {format(row.goneOn, 'd MMMM')}</small>
             </span>
             <Button small aria-label={`Bring back ${row.name}`} onPress={() => back(row)}>
               Bring back

@@ -1,3 +1,4 @@
+import { dayWords } from '@drimbo/core/units/time';
 import type { PerformedSet } from '@drimbo/core/log/performed-set';
 import { logFromTable } from '@drimbo/core/log/csv-log';
 import { plannedLog, readLog } from '@drimbo/core/log/typed-log';
@@ -166,7 +167,7 @@ export function LogDialog({
               <Beside designer={designer} done={logged} />
               {session.done && (
                 <p>
-                  {session.date}
+                  {session.date && dayWords(session.date)}
                   {session.done.minutes !== null && `, ${session.done.minutes} min`}
                   {session.done.readiness !== null && `, ready ${session.done.readiness} of 5`}
                   {session.done.swaps.map((s) => `; ${s.to} in place of ${s.from} (${s.why})`).join('')}

@@ -67,7 +67,7 @@ export function Bars({ kit, change }: PartProps): ReactNode {
                       take={(kg) => change({ bars: replaced(kit.bars, i, { ...b, kg }) })}
                     />
                   </td>
-                  <td>
+                  <td style={{ minWidth: 92 }}>
                     <Select
                       small
                       label={`Use of ${b.name}`}

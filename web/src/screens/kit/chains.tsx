@@ -38,7 +38,7 @@ export function Chains({ kit, change }: PartProps): ReactNode {
                 change({ chains: replaced(kit.chains!, i, { ...c, ...patch }) });
               return (
                 <tr key={c.id}>
-                  <td>
+                  <td style={{ minWidth: 84 }}>
                     <Cell
                       label={`Name of chains ${i + 1}`}
                       text={c.name}
@@ -47,7 +47,7 @@ export function Chains({ kit, change }: PartProps): ReactNode {
                       take={(name) => put({ name })}
                     />
                   </td>
-                  <td style={{ width: 46 }}>
+                  <td style={{ width: 34 }}>
                     <Cell
                       label={`Weight a metre of ${c.name}, kg`}
                       text={`${c.kgPerMetre}`}
@@ -57,7 +57,7 @@ export function Chains({ kit, change }: PartProps): ReactNode {
                     />
                   </td>
                   <td style={{ whiteSpace: 'nowrap' }}>kg a metre</td>
-                  <td style={{ width: 52 }}>
+                  <td style={{ width: 38 }}>
                     <Cell
                       label={`Length of ${c.name}, metres`}
                       text={`${c.metres}`}
@@ -67,7 +67,7 @@ export function Chains({ kit, change }: PartProps): ReactNode {
                     />
                   </td>
                   <td>m</td>
-                  <td style={{ width: 40 }}>
+                  <td style={{ width: 28 }}>
                     <Cell
                       label={`How many a side of ${c.name}`}
                       text={`${c.aSide}`}

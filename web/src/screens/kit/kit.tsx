@@ -2,7 +2,6 @@ import type { Kit } from '@drimbo/core/kit/kit';
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api } from '../../data/api';
-import { allAnew } from '../../data/house';
 import { queryClient, useKits, type Stored } from '../../data/queries';
 import { saveFile } from '../../data/save-file';
 import { useSavedDocument } from '../../state/use-saved-document';
@@ -13,7 +12,7 @@ import { Failed } from '../../parts/failed';
 import { Title } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
 import { Ask } from '../../parts/ask';
-import { tellDeleted } from '../shared/undo-delete';
+import { afterDeleting } from '../shared/undo-delete';
 import { Conflict } from '../shared/conflict';
 import { Bands } from './bands';
 import { Benches } from './benches';
@@ -42,14 +41,8 @@ function Desk({ stored }: { stored: Stored<Kit> }): ReactNode {
     api
       .get<Stored<Kit>>(`/kits/${stored.id}`)
       .then(({ revision }) => api.remove(`/kits/${stored.id}?revision=${revision}`))
-      .then(allAnew)
-      .then(
-        () => {
-          void go('/kit');
-          tellDeleted({ kind: 'kit', id: stored.id, name: kit.name });
-        },
-        (error: Error) => setWrong(error.message),
-      );
+      .then(() => afterDeleting({ kind: 'kit', id: stored.id, name: kit.name }, () => void go('/kit')))
+      .catch((error: Error) => setWrong(error.message));
   };
   const save = (): void =>
     saveFile(`${kit.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.kit.json`, JSON.stringify(kit, null, 2));

@@ -1,3 +1,4 @@
+import { dayWords } from '@drimbo/core/units/time';
 import { clientMax } from '@drimbo/core/measure/client-max';
 import type { Context } from '@drimbo/core/measure/context';
 import type { Movement } from '@drimbo/core/movements/model';
@@ -60,7 +61,7 @@ export function LoadSource({
       {context && done.length === 0 && <p className="soft">{context.client.name} has not logged it yet.</p>}
       {done.map(([day, sets]) => (
         <p key={day} className="soft">
-          <b>{day}</b> {sets.map((s) => `${massText(s.loadKg, unit)} × ${s.reps}`).join(', ')}
+          <b>{dayWords(day)}</b> {sets.map((s) => `${massText(s.loadKg, unit)} × ${s.reps}`).join(', ')}
         </p>
       ))}
     </Notes>

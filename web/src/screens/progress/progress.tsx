@@ -1,3 +1,4 @@
+import { dayWords } from '@drimbo/core/units/time';
 import { placed } from '@drimbo/core/block/placing';
 import type { TrainingBlock } from '@drimbo/core/block/document';
 import { progress, type LiftProgress, type Standing } from '@drimbo/core/log/progress';
@@ -92,7 +93,7 @@ function Lift({
         points={lift.points}
         phases={phases.filter((p) => p.from > first && p.from <= lift.points.at(-1)!.date)}
         unit={unit}
-        label={`Max of ${lift.name.toLowerCase()}: ${roughMass(lift.points[0]!.kg, unit)} on ${lift.points[0]!.date}, ${now} on ${last.date}`}
+        label={`Max of ${lift.name.toLowerCase()}: ${roughMass(lift.points[0]!.kg, unit)} on ${dayWords(lift.points[0]!.date)}, ${now} on ${dayWords(last.date)}`}
       />
       <div className="said">
         <p>

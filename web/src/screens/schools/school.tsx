@@ -8,7 +8,6 @@ import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { api, ApiError } from '../../data/api';
-import { allAnew } from '../../data/house';
 import { queryClient, useSchools, type Stored } from '../../data/queries';
 import { copySchool } from '../../data/schools';
 import { saveFile } from '../../data/save-file';
@@ -19,7 +18,7 @@ import { Failed } from '../../parts/failed';
 import { SheetsPage } from '../../parts/pages';
 import { Sheet, Title } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
-import { tellDeleted } from '../shared/undo-delete';
+import { afterDeleting } from '../shared/undo-delete';
 import { JudgementTabs } from '../rules/judgement-tabs';
 import { Dose } from './dose';
 import { Schemes, Sets } from './sets';
@@ -81,15 +80,13 @@ function Own({ stored }: { stored: Stored<SchoolDocument> }): ReactNode {
   const remove = (): void => {
     api
       .remove(`/schools/${stored.id}?revision=${stored.revision}`)
-      .then(allAnew)
-      .then(
-        () => {
+      .then(() =>
+        afterDeleting({ kind: 'school', id: stored.id, name: stored.document.name }, () => {
           drop();
           void go('/schools');
-          tellDeleted({ kind: 'school', id: stored.id, name: stored.document.name });
-        },
-        (error: Error) => setSays(error.message),
-      );
+        }),
+      )
+      .catch((error: Error) => setSays(error.message));
   };
   return (
     <SheetsPage $columns="1fr 1fr 1.15fr">

@@ -1,3 +1,4 @@
+import { dayWords } from '@drimbo/core/units/time';
 import { groupNames, regions } from '@drimbo/core/anatomy/regions';
 import type { SessionListed, Unreadable } from '@drimbo/core/formats/lists';
 import { Link } from 'react-router';
@@ -48,7 +49,7 @@ export const sessionColumns: Column<SessionListed | Unreadable>[] = [
     sortBy: true,
     cell: ofSound<SessionListed>((row) => (
       <span style={{ color: row.status === 'finished' ? ink.soft : ink.ink }}>
-        {row.status === 'finished' ? `done ${row.date ?? ''}` : row.status}
+        {row.status === 'finished' ? (row.date ? `done ${dayWords(row.date)}` : 'done') : row.status}
       </span>
     )),
   },

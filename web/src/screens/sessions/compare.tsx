@@ -1,3 +1,4 @@
+import { dayWords } from '@drimbo/core/units/time';
 import { groupNames, regions } from '@drimbo/core/anatomy/regions';
 import { measure } from '@drimbo/core/measure/measure';
 import type { Measured } from '@drimbo/core/measure/model';
@@ -179,7 +180,10 @@ export function CompareSessionsScreen(): ReactNode {
   }, [first, second, file, kits, schools, notebook]);
   const put = (patch: Record<string, string>): void =>
     setAddress((old) => ({ ...Object.fromEntries(old), ...patch }), { replace: true });
-  const options = briefs.map((s): [string, string] => [s.id, `${s.title}${s.date ? `, ${s.date}` : ''}`]);
+  const options = briefs.map((s): [string, string] => [
+    s.id,
+    `${s.title}${s.date ? `, ${dayWords(s.date)}` : ''}`,
+  ]);
   return (
     <SheetsPage $columns="0.85fr 0.85fr 1.3fr">
       <header style={{ alignItems: 'end', flexWrap: 'wrap' }}>

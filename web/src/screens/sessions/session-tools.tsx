@@ -1,8 +1,7 @@
 import type { SessionListed } from '@drimbo/core/formats/lists';
 import { useState, type ReactNode } from 'react';
 import { api } from '../../data/api';
-import { listsAnew } from '../../data/house';
-import { tellDeleted } from '../shared/undo-delete';
+import { afterDeleting } from '../shared/undo-delete';
 import { Ask } from '../../parts/ask';
 import { Button } from '../../parts/button';
 import { tell } from '../../parts/toast';
@@ -15,8 +14,7 @@ export function SessionTools({ session }: { session: SessionListed }): ReactNode
   const remove = async (): Promise<void> => {
     try {
       await api.remove(`/sessions/${id}?revision=${revision}`);
-      await listsAnew();
-      tellDeleted({ kind: 'session', id, name: title });
+      await afterDeleting({ kind: 'session', id, name: title });
     } catch (error) {
       tell(`“${title}” is still there: ${(error as Error).message}`);
     }
@@ -42,7 +40,7 @@ export function SessionTools({ session }: { session: SessionListed }): ReactNode
         }
         onYes={() => void remove()}
       >
-        Delete
+        Delete…
       </Ask>
     </span>
   );

@@ -82,7 +82,7 @@ function OneTemplate({ template }: { template: Template }): ReactNode {
           );
         }}
       >
-        Delete
+        Delete…
       </Ask>
     </li>
   );

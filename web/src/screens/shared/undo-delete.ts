@@ -1,17 +1,23 @@
 import type { Deleted } from '@drimbo/core/formats/lists';
 import { bringKeptBack } from '@drimbo/core/movements/notebook-changes';
-import { bringBack } from '../../data/house';
+import { bringBack, othersAnew } from '../../data/house';
 import { tell } from '../../parts/toast';
 import { changeNotebook } from '../../state/notebook';
 
 const says = (name: string): string =>
-  `“${name}” is deleted. For thirty days it can be brought back, on the page Data.`;
+  `“${name}” is deleted. For thirty days there is a way back, on the page Data.`;
 
-/** Tells that something is deleted, with the way back beside it. */
-export const tellDeleted = (what: Pick<Deleted, 'kind' | 'id' | 'name'>): void =>
+/** What is to be done when something was deleted: its page is left, and it is told with the way back beside it. */
+export async function afterDeleting(
+  what: Pick<Deleted, 'kind' | 'id' | 'name'>,
+  leave?: () => void,
+): Promise<void> {
+  await othersAnew(what.id);
+  leave?.();
   tell(says(what.name), () => {
     bringBack(what).catch((error: Error) => tell(error.message));
   });
+}
 
 /** The same for an own movement or a template of the notebook. */
 export const tellKeptDeleted = (name: string, id: string): void =>
