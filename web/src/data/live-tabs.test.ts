@@ -18,7 +18,11 @@ const browser = () => {
 const draftsOf = (tab: string) => new Drafts('s1', tab, localStorage, documentSchemas.session);
 
 beforeEach(() => localStorage.clear());
-afterEach(() => Reflect.deleteProperty(navigator, 'locks'));
+afterEach(async () => {
+  Reflect.deleteProperty(navigator, 'locks');
+  // What was known is forgotten: other tests have no such browser.
+  await askLiveTabs();
+});
 
 test('where the browser cannot tell, nothing is known of any tab', async () => {
   await askLiveTabs();
@@ -36,4 +40,7 @@ test('the work of a tab that died is taken over at once, that of an open one is 
   locks.dies('a');
   await askLiveTabs();
   expect(draftsOf('b').recover(1500)?.document.title).toBe('Of a');
+  Reflect.deleteProperty(navigator, 'locks');
+  await askLiveTabs();
+  expect(isTabLive('b')).toBeNull();
 });

@@ -10,10 +10,9 @@ export function holdTab(id: string): void {
 /** Asks which tabs are open now. Nothing is known where the browser cannot tell. */
 export async function askLiveTabs(): Promise<void> {
   const held = await navigator.locks?.query().catch(() => null);
-  if (held)
-    live = new Set(
-      held.held?.flatMap(({ name }) => (name?.startsWith(STEM) ? [name.slice(STEM.length)] : [])),
-    );
+  live = held
+    ? new Set(held.held?.flatMap(({ name }) => (name?.startsWith(STEM) ? [name.slice(STEM.length)] : [])))
+    : null;
 }
 
 /** Whether the tab is open; null where that is not known. */
