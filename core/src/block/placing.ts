@@ -1,5 +1,5 @@
 import { daysAfter, daysBetween } from '../units/dates';
-import type { LifeEvent, TrainingBlock } from './document';
+import type { LifeEvent, TrainingBlock, TrainingDay } from './document';
 import { weeksOf } from './document';
 import { keepsWeekdays } from './splits';
 
@@ -23,6 +23,10 @@ export interface PlacedDay {
   /** A session of its own it uses; null while it follows the session of its training day. */
   session: string | null;
 }
+
+/** True for a day in short form: no session is designed for it. */
+export const isShortDay = (training: TrainingDay, placed: PlacedDay): boolean =>
+  training.does.is === 'short' && placed.session === null;
 
 /** What the pattern puts where, before anything comes between. */
 function byPattern(block: TrainingBlock): PlacedDay[] {

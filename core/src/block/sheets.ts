@@ -10,7 +10,7 @@ import { stopsOf } from './asking';
 import type { Verdict } from './double';
 import { shortDayText, type PartId } from './short-day';
 import type { Difficulty, MeasuredDay, ScoreBar } from './model';
-import type { PlacedDay } from './placing';
+import { isShortDay, type PlacedDay } from './placing';
 
 /** Half the width of an 80 % band, in standard deviations. */
 const EIGHTY = 1.28;
@@ -116,7 +116,7 @@ function barsOf(d: MeasuredDay): ScoreBar[] {
 /** A measured day as screens draw it; of one that lies ahead with what its session's review would stop for. */
 export function daySheet(d: MeasuredDay, verdicts: ReadonlyMap<string, Verdict> | undefined): DaySheet {
   const { measured, placed, training } = d;
-  const isShort = training.does.is === 'short' && placed.session === null;
+  const isShort = isShortDay(training, placed);
   return {
     placed,
     name: training.name,

@@ -37,7 +37,7 @@ class KeptNotebook {
     const draft = drafts.recover(Date.now());
     if (!draft) return stored;
     this.mine = draft.document;
-    if (draft.base === stored.revision) this.saver.change(draft.document);
+    if (draft.base === stored.revision) this.saver.goOn(draft.document);
     else this.saver.startFromDraft(draft, stored);
     return this.mine ? { ...stored, document: this.mine } : stored;
   }

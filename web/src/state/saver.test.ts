@@ -18,7 +18,7 @@ const stored = (revision: number, document: Session): Stored<Session> => ({
 
 /** A server with one document that answers as the real one does. */
 function fakeServer() {
-  const server = { revision: 1, document: titled('start'), writes: 0, down: false };
+  const server = { revision: 1, document: titled('start'), writes: 0, down: false, answerless: false };
   const put = async (revision: number, document: Session): Promise<Stored<Session>> => {
     await Promise.resolve();
     server.writes += 1;
@@ -27,6 +27,7 @@ function fakeServer() {
       throw new ApiError(409, 'stale', 'stale', stored(server.revision, server.document));
     server.revision += 1;
     server.document = document;
+    if (server.answerless) throw new Unreachable();
     return stored(server.revision, document);
   };
   return { server, put };
@@ -144,4 +145,28 @@ test('a spoiled draft is left out, not trusted', () => {
   localStorage.clear();
   localStorage.setItem('drimbo.draft.s.tab', '{"base":1,"at":1,"document":{"title":5}}');
   expect(new Drafts('s', 'tab', localStorage, documentSchemas.session).recover(Date.now())).toBeNull();
+});
+
+test('a write whose answer was lost is one of our own: taking it back afterwards is not undone', async () => {
+  const { saver, server, last } = start();
+  server.answerless = true;
+  saver.change(titled('said'));
+  await pass(15);
+  expect([server.document.title, last().is]).toEqual(['said', 'waiting']);
+  // Back to what both began with, before the server answers again.
+  saver.change(titled('start'));
+  server.answerless = false;
+  await pass(60);
+  expect([server.document.title, last().is]).toEqual(['start', 'saved']);
+});
+
+test('what the page before this one sent at the last moment is its own too', async () => {
+  const { saver, server, became, last } = start();
+  saver.goOn(titled('said'));
+  // It lands after this page read the document.
+  server.revision = 2;
+  server.document = titled('said');
+  saver.change(titled('start'));
+  await pass(60);
+  expect([server.document.title, last().is, became]).toEqual(['start', 'saved', []]);
 });

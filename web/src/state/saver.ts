@@ -37,6 +37,8 @@ export class Saver<T> {
   private revision: number;
   private base: T | null;
   private pending: T | null = null;
+  /** What may be with the server though its answer never came, of this page and the one before it. */
+  private sent: T[] = [];
   private busy = false;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private conflict: Stored<T> | null = null;
@@ -53,6 +55,12 @@ export class Saver<T> {
     if (this.conflict) return;
     this.o.tell({ is: 'saving' });
     this.later(this.o.pauseMs ?? 350);
+  }
+
+  /** Goes on with what the page before this one left on the revision the server had: it may have sent it still. */
+  goOn(draft: T): void {
+    this.sent.push(draft);
+    this.change(draft);
   }
 
   /** Meets what was found before anything was written: a draft on an older revision. */
@@ -105,7 +113,22 @@ export class Saver<T> {
     if (!this.stopped) this.timer = setTimeout(() => void this.write(), ms);
   }
 
+  /** The server has what was sent; what was changed since goes on top of it. */
+  private landed(stored: Stored<T>, document: T): void {
+    this.has(stored);
+    this.sent = [];
+    if (!this.pending || this.pending === document) {
+      this.pending = null;
+      this.o.drafts.drop();
+      this.o.tell({ is: 'saved' });
+    } else {
+      this.keep(this.pending);
+      this.later(0);
+    }
+  }
+
   private meet(theirs: Stored<T>): void {
+    this.sent = [];
     const mine = this.pending;
     if (mine && this.o.same(mine, theirs.document)) {
       this.has(theirs);
@@ -129,19 +152,16 @@ export class Saver<T> {
     if (this.busy || this.conflict || !this.pending) return;
     const document = this.pending;
     this.busy = true;
+    this.sent.push(document);
     try {
-      this.has(await this.o.put(this.revision, document));
-      if (this.pending === document) {
-        this.pending = null;
-        this.o.drafts.drop();
-        this.o.tell({ is: 'saved' });
-      } else {
-        this.keep(this.pending);
-        this.later(0);
-      }
+      this.landed(await this.o.put(this.revision, document), document);
     } catch (error) {
-      if (error instanceof ApiError && error.status === 409) this.meet(error.current as Stored<T>);
-      else if (error instanceof ApiError && error.status < 500)
+      if (error instanceof ApiError && error.status === 409) {
+        const there = error.current as Stored<T>;
+        const own = this.sent.find((d) => this.o.same(d, there.document));
+        if (own) this.landed(there, own);
+        else this.meet(there);
+      } else if (error instanceof ApiError && error.status < 500)
         this.o.tell({ is: 'refused', why: error.message });
       else {
         this.o.tell({ is: 'waiting', why: 'Kept on this device; the server does not answer. Trying again.' });

@@ -81,7 +81,8 @@ export function useDesigner(opened: OpenedSession): Designer {
     });
     saver.current = made;
     const { draft } = opening;
-    if (draft && draft.base !== stored.revision) {
+    if (draft?.base === stored.revision) made.goOn(draft.document);
+    else if (draft) {
       written.current = draft.document;
       made.startFromDraft(draft, stored);
     }

@@ -76,7 +76,7 @@ export function useSavedDocument<K extends DocumentKind, T extends Documents[K] 
       tell: setState,
     });
     saver.current = made;
-    if (draft?.base === opening.stored.revision) made.change(draft.document);
+    if (draft?.base === opening.stored.revision) made.goOn(draft.document);
     else if (draft) made.startFromDraft(draft, opening.stored);
     return () => made.stop();
   }, [kind, path, schema, opening]);

@@ -1,6 +1,6 @@
 import type { WeekSheet } from '@drimbo/core/block/appraise-block';
 import { phaseAt, weeksOf } from '@drimbo/core/block/document';
-import type { PlacedDay } from '@drimbo/core/block/placing';
+import { isShortDay, type PlacedDay } from '@drimbo/core/block/placing';
 import type { DaySheet } from '@drimbo/core/block/sheets';
 import { daysAfter, daysBetween, weekdayOf, weekdays } from '@drimbo/core/units/dates';
 import type { MassUnit } from '@drimbo/core/units/mass';
@@ -110,9 +110,18 @@ const Calendar = styled.div<{ $weeks: number }>`
 const markOf = (p: PlacedDay, isMoved: boolean): string =>
   p.state === 'done' ? '✓' : p.light ? 'light' : p.kitId !== null ? 'away' : isMoved ? '↷' : '';
 
+/** Keeps the place of a line that is still to come, so that nothing moves under somebody's hand. */
+const toCome = ['\u00a0'];
+
 /** What is written under the name of a day: sets, the load it leads with, what is special; a short day only how hard. */
-function footOf(p: PlacedDay, sheet: DaySheet | undefined, unit: MassUnit, isMoved: boolean): string[] {
-  if (!sheet || p.state === 'left out') return [];
+function footOf(
+  p: PlacedDay,
+  sheet: DaySheet | undefined,
+  unit: MassUnit,
+  isMoved: boolean,
+): readonly string[] {
+  if (p.state === 'left out') return [];
+  if (!sheet) return toCome;
   const mark = markOf(p, isMoved);
   if (sheet.isShort) return [sheet.difficulty.name, mark];
   return [sheet.isMissing ? 'no session' : `${setsIn(sheet)}`, topLoad(sheet, unit), mark];
@@ -218,6 +227,8 @@ export function Grid({
                         const sheet = sheets.get(p.day);
                         const foot = footOf(p, sheet, context.client.unit, moved.has(p.day));
                         const isLight = ruleOf(p.week).light || p.light;
+                        const training = block.days.find((d) => d.id === p.training);
+                        const isDrawn = p.state !== 'left out' && !(training && isShortDay(training, p));
                         return (
                           <Thing
                             key={p.day}
@@ -231,10 +242,10 @@ export function Grid({
                               <div className="name">
                                 <span>{nameOf(p)} </span>
                               </div>
-                              {sheet && !sheet.isShort && p.state !== 'left out' && (
+                              {isDrawn && (
                                 <SmallScore
-                                  bars={sheet.bars}
-                                  totalS={sheet.totalS}
+                                  bars={sheet?.bars ?? []}
+                                  totalS={sheet?.totalS ?? 1}
                                   heightPx={14}
                                   isOneLane
                                   isPale={p.state === 'done'}

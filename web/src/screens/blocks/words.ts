@@ -34,7 +34,7 @@ export function dayLabel(
   sheet: DaySheet | undefined,
   isLight: boolean,
 ): string {
-  const seen = shown.filter((word) => word !== '').join(' ');
+  const seen = shown.filter((word) => word.trim() !== '').join(' ');
   if (!sheet) return `${seen}, ${dayWords(date)}`;
   const parts = [
     `${seen}, ${dayWords(date)}${stateWords[sheet.placed.state]}`,
