@@ -82,6 +82,7 @@ export class Saver<T> {
   private has(stored: Stored<T>): void {
     this.revision = stored.revision;
     this.base = stored.document;
+    this.sent = [];
   }
 
   /** Ends a conflict: the document given is written over what the server holds. */
@@ -113,22 +114,7 @@ export class Saver<T> {
     if (!this.stopped) this.timer = setTimeout(() => void this.write(), ms);
   }
 
-  /** The server has what was sent; what was changed since goes on top of it. */
-  private landed(stored: Stored<T>, document: T): void {
-    this.has(stored);
-    this.sent = [];
-    if (!this.pending || this.pending === document) {
-      this.pending = null;
-      this.o.drafts.drop();
-      this.o.tell({ is: 'saved' });
-    } else {
-      this.keep(this.pending);
-      this.later(0);
-    }
-  }
-
   private meet(theirs: Stored<T>): void {
-    this.sent = [];
     const mine = this.pending;
     if (mine && this.o.same(mine, theirs.document)) {
       this.has(theirs);
@@ -137,10 +123,12 @@ export class Saver<T> {
       this.o.tell({ is: 'saved' });
       return;
     }
-    const both = mine && this.o.merge(this.base, mine, theirs.document);
+    // One of our own: what was changed since goes on top of it.
+    const isOwn = this.sent.some((document) => this.o.same(document, theirs.document));
+    const both = mine && (isOwn ? mine : this.o.merge(this.base, mine, theirs.document));
     if (both) {
       this.has(theirs);
-      this.o.became(both);
+      if (!isOwn) this.o.became(both);
       this.change(both);
       return;
     }
@@ -152,16 +140,20 @@ export class Saver<T> {
     if (this.busy || this.conflict || !this.pending) return;
     const document = this.pending;
     this.busy = true;
-    this.sent.push(document);
+    if (this.sent.at(-1) !== document) this.sent.push(document);
     try {
-      this.landed(await this.o.put(this.revision, document), document);
+      this.has(await this.o.put(this.revision, document));
+      if (this.pending === document) {
+        this.pending = null;
+        this.o.drafts.drop();
+        this.o.tell({ is: 'saved' });
+      } else {
+        this.keep(this.pending);
+        this.later(0);
+      }
     } catch (error) {
-      if (error instanceof ApiError && error.status === 409) {
-        const there = error.current as Stored<T>;
-        const own = this.sent.find((d) => this.o.same(d, there.document));
-        if (own) this.landed(there, own);
-        else this.meet(there);
-      } else if (error instanceof ApiError && error.status < 500)
+      if (error instanceof ApiError && error.status === 409) this.meet(error.current as Stored<T>);
+      else if (error instanceof ApiError && error.status < 500)
         this.o.tell({ is: 'refused', why: error.message });
       else {
         this.o.tell({ is: 'waiting', why: 'Kept on this device; the server does not answer. Trying again.' });
