@@ -9,7 +9,7 @@ test('a missed day is said once: caught up with, shown before it is kept, and ta
   const grid = page.getByTestId('block-grid');
   const push = grid
     .locator('[data-date]:not([data-light])')
-    .getByRole('button', { name: /^Push, / })
+    .getByRole('button', { name: /^Push[ ,]/ })
     .filter({ has: page.locator('[data-state="planned"]') })
     .first();
   const from = await push.evaluate((e) => e.closest('[data-date]')!.getAttribute('data-date')!);
