@@ -7,6 +7,7 @@ import { z } from 'zod';
 import { gate, type Access } from './access/gate';
 import { Links } from './access/links';
 import { SignIns } from './access/sign-ins';
+import { answeredOnce } from './answered-once';
 import { answerProblems } from './answering';
 import { allowHosts, notKept, onlyUtf8, onlyWhile, sameOriginWrites } from './guards';
 import { found } from './lists';
@@ -80,14 +81,14 @@ export function makeApp({
   app.use('/join', joinRoute(access));
   app.use('/api', notKept, onlyUtf8, express.json({ limit: '1mb' }));
   if (there) app.use('/api', onlyWhile(there));
-  app.use('/api', gate(access));
+  app.use('/api', gate(access), answeredOnce());
   app.get('/api/health', (_request, response) => {
     response.json({ ok: true, ...(instance === undefined ? {} : { instance }) });
   });
   app.use('/api/clients', clientRoutes(store, today, data?.tasks));
   app.use('/api/kits', documentRoutes(store.kits));
   app.use('/api/schools', documentRoutes(store.schools));
-  app.use('/api/notebooks', documentRoutes(store.notebooks));
+  app.use('/api/notebooks', documentRoutes(store.notebooks, true));
   app.use('/api/sessions', sessionRoutes(store));
   app.use('/api/blocks', blockRoutes(store));
   app.use('/api/sets', setRoutes(store.sets));

@@ -1,10 +1,11 @@
+import { createHash } from 'node:crypto';
 import type { Unreadable } from '@drimbo/core/formats/lists';
 import { documentSchemas, type Documents as Kinds } from '@drimbo/core/formats/opening';
 import { newest, type DocumentKind } from '@drimbo/core/formats/steps';
 import type { Kysely } from 'kysely';
 import type { ZodType } from 'zod';
 import { columnsOf } from './database/columns';
-import type { DocumentRow, DocumentTable, Tables } from './database/tables';
+import type { StoredRow, DocumentTable, Tables } from './database/tables';
 import { checked, notFound, Problem, upToAYearAhead } from './problem';
 
 export interface Stored<T> {
@@ -29,6 +30,8 @@ interface Options<T> {
   check?: (document: T) => Promise<void>;
 }
 
+const digestOf = (text: string): string => createHash('sha256').update(text).digest('base64url');
+
 /** Reading and writing one kind of document, with optimistic concurrency. */
 export class Documents<K extends DocumentKind> {
   readonly schema: ZodType<Kinds[K]>;
@@ -47,7 +50,7 @@ export class Documents<K extends DocumentKind> {
   }
 
   /** The document of a row brought to the newest version, or why there is none. */
-  private open(row: DocumentRow): Stored<Kinds[K]> | Unreadable {
+  private open(row: StoredRow): Stored<Kinds[K]> | Unreadable {
     const unreadable = (why: string): Unreadable => ({
       kind: this.kind,
       id: row.id,
@@ -162,7 +165,7 @@ export class Documents<K extends DocumentKind> {
   }
 
   /**
-   * Adds a document. The same one sent again gives back what is there, so that a repeat does no harm.
+   * Adds a document. The same one sent again gives back what became of it, so that a repeat does no harm.
    * Throws a 409 Problem with the one that is there when the id is another document's.
    */
   async create(id: string, input: unknown): Promise<Stored<Kinds[K]>> {
@@ -172,6 +175,7 @@ export class Documents<K extends DocumentKind> {
       revision: 1,
       document: JSON.stringify(document),
       updated_at: new Date().toISOString(),
+      made_hash: digestOf(JSON.stringify(document)),
       ...columnsOf(this.kind, document),
     };
     const result = await this.db
@@ -187,7 +191,10 @@ export class Documents<K extends DocumentKind> {
         `A deleted ${this.kind} has this id. Bring it back, or take another id.`,
         'id',
       );
-    if (result.numInsertedOrUpdatedRows === 0n && JSON.stringify(current.document) !== values.document)
+    const isRepeat = async (): Promise<boolean> =>
+      JSON.stringify(current.document) === values.document ||
+      (await this.row(id))?.made_hash === values.made_hash;
+    if (result.numInsertedOrUpdatedRows === 0n && !(await isRepeat()))
       throw new Problem(409, 'taken', `Another ${this.kind} has this id.`, 'id', current);
     return current;
   }
@@ -254,8 +261,8 @@ export class Documents<K extends DocumentKind> {
   }
 
   /**
-   * Takes the mark of a deleted document away again, and of what went along with it. Throws a 404 Problem when
-   * there is none, and what the check says when something it needs is gone.
+   * Takes the mark of a deleted document away again, and of what went along with it; one that is there is given back
+   * as it is. Throws a 404 Problem when there is none, and what the check says when something it needs is gone.
    */
   async bringBack(id: string): Promise<Stored<Kinds[K]>> {
     const row = await this.db
@@ -264,7 +271,11 @@ export class Documents<K extends DocumentKind> {
       .where('id', '=', id)
       .where('deleted_at', 'is not', null)
       .executeTakeFirst();
-    if (!row) throw notFound(`deleted ${this.kind}`);
+    if (!row) {
+      const there = await this.find(id);
+      if (there) return there;
+      throw notFound(`deleted ${this.kind}`);
+    }
     const opened = this.open(row);
     if ('document' in opened) await this.o.check?.(opened.document);
     await this.db.transaction().execute(async (whole) => {

@@ -1,35 +1,30 @@
+import { isDeepStrictEqual } from 'node:util';
 import type { Session } from '@drimbo/core/session/document';
 import { doneSchema } from '@drimbo/core/session/document';
 import { daySchema } from '@drimbo/core/units/dates';
 import { z } from 'zod';
 import type { Stored } from './documents';
-import { Problem } from './problem';
+import { onTop } from './on-top';
 import type { Store } from './store';
 
 /** When a session was done, and how it went. */
 export const finishing = z.object({ date: daySchema, done: doneSchema }).strict();
 
-/** A write that meets another one is done again on top of it, so often. */
-const TRIES = 4;
-
-async function onTop<T>(write: () => Promise<T>): Promise<T> {
-  for (let turn = 1; ; turn += 1)
-    try {
-      return await write();
-    } catch (error) {
-      if (!(error instanceof Problem) || error.status !== 409 || turn >= TRIES) throw error;
-    }
-}
-
-/** Writes that a session is done, and marks the day of the client's block that has it as its own. */
+/**
+ * Writes that a session is done, and marks the day of the client's block that has it as its own. Sent again it writes
+ * nothing again.
+ */
 export async function finish(
   store: Store,
   id: string,
   { date, done }: z.infer<typeof finishing>,
 ): Promise<Stored<Session>> {
   const session = await onTop(async () => {
-    const { revision, document } = await store.sessions.get(id);
-    return store.sessions.replace(id, revision, { ...document, status: 'finished', date, done });
+    const stored = await store.sessions.get(id);
+    const { revision, document } = stored;
+    const finished: Session = { ...document, status: 'finished', date, done };
+    if (isDeepStrictEqual(finished, document)) return stored;
+    return store.sessions.replace(id, revision, finished);
   });
   const rows = await store.db
     .selectFrom('blocks')

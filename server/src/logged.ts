@@ -1,3 +1,4 @@
+import { PAINFUL } from '@drimbo/core/log/performed-set';
 import { sql, type Kysely } from 'kysely';
 import type { Tables } from './database/tables';
 
@@ -6,19 +7,28 @@ const MOST = 400;
 
 /**
  * A client's logged sets as evidence, the newest first, as JSON that the database writes: what `evidenceOf` makes of a
- * set, without an object for each of them on the way. Those of deleted sessions stay out.
+ * set, without an object for each of them on the way. Those of deleted sessions stay out, and of the one `without` names.
  */
-export async function loggedJson(db: Kysely<Tables>, clientId: string, most = MOST): Promise<string> {
+export async function loggedJson(
+  db: Kysely<Tables>,
+  clientId: string,
+  most = MOST,
+  without = '',
+): Promise<string> {
   const { rows } = await sql<{ json: string }>`
     select coalesce(json_group_array(json(set_json)), '[]') as json from (
       select json_patch('{}', json_object(
-        'movement', movement, 'rig', json(rig), 'date', done_on, 'loadKg', load_kg, 'reps', reps,
-        'reserve', reserve, 'kind', 'set', 'tired', tired, 'repS', nullif(rep_s, 0),
+        'movement', movement, 'rig', json(rig), 'date', done_on, 'loadKg', load_kg, 'reps', max(1, reps),
+        'reserve', max(0, reserve), 'kind', kind, 'tired', tired, 'repS', nullif(rep_s, 0),
+        'unsaid', case when reserve < 0 then json('true') end,
+        'oneSide', case when side <> '' then json('true') end,
+        'cut', case when ended not in ('', 'too heavy') or (comfort >= 0 and comfort <= ${PAINFUL})
+          then json('true') end,
         'felt', nullif(felt, -1), 'comfort', nullif(comfort, -1),
         'broke', case when technique = 'broke' then json('true') end
       )) as set_json
       from performed_sets
-      where client_id = ${clientId} and reps > 0
+      where client_id = ${clientId} and (reps > 0 or kind = 'hold') and session_id <> ${without}
         and session_id in (select id from sessions where client_id = ${clientId} and deleted_at is null)
       order by done_on desc, set_index, id
       limit ${most}

@@ -10,16 +10,16 @@ export function lookingBack(store: Store, today: () => string): (clientId: strin
   const known = new Map<string, { of: string; needs: Need[] }>();
   return async (clientId) => {
     const client = await store.clients.get(clientId);
-    const last = await store.db
-      .selectFrom('performed_sets')
-      .select(({ fn }) => [fn.countAll<number>().as('n'), fn.max('done_on').as('day')])
+    const kit = await store.kits.find(client.document.kitId);
+    const clock = await store.db
+      .selectFrom('log_clocks')
+      .select('at')
       .where('client_id', '=', clientId)
-      .executeTakeFirstOrThrow();
-    const of = `${client.revision} ${last.n} ${last.day} ${today()}`;
+      .executeTakeFirst();
+    const of = `${client.revision} ${client.document.kitId} ${kit?.revision} ${clock?.at} ${today()}`;
     const found = known.get(clientId);
     if (found?.of === of) return found.needs;
-    const kit = last.n > 0 ? await store.kits.find(client.document.kitId) : null;
-    const needs = kit
+    const needs = kit && clock
       ? needsFromLog({
           client: client.document,
           kit: kit.document,

@@ -1,9 +1,10 @@
+import type { SetList } from '@drimbo/core/formats/floor-file';
 import { performedSetSchema, type PerformedSet } from '@drimbo/core/log/performed-set';
 import { rigSchema } from '@drimbo/core/movements/rig';
 import type { Kysely, Selectable } from 'kysely';
 import { z } from 'zod';
 import type { PerformedSetRow, Tables } from './database/tables';
-import { checked, Problem, upToAYearAhead } from './problem';
+import { checked, notFound, Problem, upToAYearAhead } from './problem';
 
 export const setOf = (row: Selectable<PerformedSetRow>): PerformedSet => ({
   id: row.id,
@@ -11,12 +12,16 @@ export const setOf = (row: Selectable<PerformedSetRow>): PerformedSet => ({
   sessionId: row.session_id,
   lineId: row.line_id,
   setIndex: row.set_index,
+  kind: row.kind as PerformedSet['kind'],
   movement: row.movement,
   rig: rigSchema.parse(JSON.parse(row.rig)),
   doneOn: row.done_on,
   loadKg: row.load_kg,
   reps: row.reps,
-  reserve: row.reserve,
+  reserve: row.reserve < 0 ? null : row.reserve,
+  heldS: row.held_s > 0 ? row.held_s : null,
+  side: (row.side || null) as PerformedSet['side'],
+  ended: (row.ended || null) as PerformedSet['ended'],
   tired: row.tired,
   repS: row.rep_s > 0 ? row.rep_s : null,
   technique: (row.technique || null) as PerformedSet['technique'],
@@ -37,7 +42,11 @@ export const rowOf = (set: PerformedSet): Selectable<PerformedSetRow> => ({
   done_on: set.doneOn,
   load_kg: set.loadKg,
   reps: set.reps,
-  reserve: set.reserve,
+  reserve: set.reserve ?? -1,
+  kind: set.kind,
+  held_s: set.heldS ?? 0,
+  side: set.side ?? '',
+  ended: set.ended ?? '',
   tired: set.tired,
   rep_s: set.repS ?? 0,
   technique: set.technique ?? '',
@@ -47,8 +56,18 @@ export const rowOf = (set: PerformedSet): Selectable<PerformedSetRow> => ({
   note: set.note,
 });
 
-/** Up to 500 sets at once, all of them or none. */
-export const writing = z.object({ sets: z.array(performedSetSchema).min(1).max(500) }).strict();
+/** A set as it goes over the wire: its id says enough to be sent again without harm. */
+const setId = z.string().regex(/^[a-z0-9][a-z0-9-]{0,99}$/, 'an id of small letters, figures and dashes');
+
+/**
+ * Up to 500 sets at once and ids of sets that go, all of it or nothing. Sent again it does no harm, in whatever order:
+ * a set that was taken away stays away, however late it is logged again.
+ */
+export const writing = z
+  .object({ sets: z.array(performedSetSchema).max(500), removes: z.array(setId).max(500).default([]) })
+  .strict()
+  .refine((w) => w.sets.length + w.removes.length > 0, { message: 'send a set, or one to be taken away' });
+export type Writing = z.infer<typeof writing>;
 
 export const setsAsked = z
   .object({
@@ -95,17 +114,68 @@ export class Sets {
     return rows.map(setOf);
   }
 
+  /** The sets of a session and the count of changes they were read at: what comes later has a higher one. */
+  async listOf(sessionId: string): Promise<SetList> {
+    return this.db.transaction().execute(async (whole) => ({
+      house: await houseOf(whole),
+      at: await clockOf(whole, sessionId),
+      sets: (
+        await whole
+          .selectFrom('performed_sets')
+          .selectAll()
+          .where('session_id', '=', sessionId)
+          .orderBy('set_index')
+          .orderBy('id')
+          .limit(MOST_OF_SESSION)
+          .execute()
+      ).map(setOf),
+    }));
+  }
+
+  /** The count of changes of a session's sets, as of now. */
+  async clock(sessionId: string): Promise<Pick<SetList, 'house' | 'at'>> {
+    return { house: await houseOf(this.db), at: await clockOf(this.db, sessionId) };
+  }
+
   /**
-   * Writes sets, all or none. A set that is there already and says the same does no harm. Throws a 400 Problem
-   * for a client or session that is not there, a 409 Problem with the one that is there for another's id.
+   * Writes sets and takes others away, all or none; tells the count of changes of their session after it. A set that is
+   * there already and says the same does no harm, nor does one that was taken away. Throws a 400 Problem for a client or
+   * session that is not there, for sets of several sessions and where `whose` says they are not meant, a 409 Problem
+   * with the one that is there for another's id, a 404 Problem for taking away a set of another session.
    */
-  async write(input: unknown): Promise<PerformedSet[]> {
-    const { sets } = checked(writing, input);
+  async write(
+    input: unknown,
+    whose?: { sessionId: string; clientId: string },
+  ): Promise<{ sets: PerformedSet[]; removes: string[]; house: string; at: number }> {
+    const { sets, removes } = checked(writing, input);
     upToAYearAhead(this.today(), { sets });
-    await this.db.transaction().execute(async (whole) => {
-      for (const [i, set] of sets.entries()) await this.writeOne(whole, set, `sets.${i}`);
+    if (whose && sets.some((s) => s.sessionId !== whose.sessionId || s.clientId !== whose.clientId))
+      throw new Problem(400, 'invalid', 'These sets are not of this session.', 'sets');
+    return this.db.transaction().execute(async (whole) => {
+      const sessionId = whose?.sessionId ?? sets[0]?.sessionId ?? (await sessionOf(whole, removes));
+      if (sets.some((s) => s.sessionId !== sessionId))
+        throw new Problem(400, 'invalid', 'Sets of one session at a time.', 'sets');
+      for (const id of removes) await this.takeAway(whole, id, sessionId);
+      const gone = await removedOf(whole, sets);
+      for (const [i, set] of sets.entries())
+        if (!gone.has(set.id)) await this.writeOne(whole, set, `sets.${i}`);
+      return { sets, removes, house: await houseOf(whole), at: await clockOf(whole, sessionId) };
     });
-    return sets;
+  }
+
+  private async takeAway(whole: Kysely<Tables>, id: string, sessionId: string): Promise<void> {
+    const row = await whole
+      .selectFrom('performed_sets')
+      .select('session_id')
+      .where('id', '=', id)
+      .executeTakeFirst();
+    if (row && row.session_id !== sessionId) throw notFound('set');
+    await whole
+      .insertInto('removed_sets')
+      .values({ id, session_id: sessionId })
+      .onConflict((c) => c.column('id').doNothing())
+      .execute();
+    await whole.deleteFrom('performed_sets').where('id', '=', id).execute();
   }
 
   private async writeOne(whole: Kysely<Tables>, set: PerformedSet, at: string): Promise<void> {
@@ -132,14 +202,37 @@ export class Sets {
       throw new Problem(409, 'taken', 'Another set has this id.', `${at}.id`, known);
   }
 
-  /** Takes a set away and gives it back, so that it can be written again. Throws a 404 Problem for none. */
-  async remove(id: string): Promise<PerformedSet> {
-    const row = await this.db
-      .deleteFrom('performed_sets')
-      .where('id', '=', id)
-      .returningAll()
-      .executeTakeFirst();
-    if (!row) throw new Problem(404, 'not-found', 'There is no set with this id.');
-    return setOf(row);
+  /** Takes a set away for good. Throws a 404 Problem where there never was one; sent again it does no harm. */
+  async remove(id: string): Promise<void> {
+    await this.db.transaction().execute(async (whole) => {
+      const sessionId = await sessionOf(whole, [id]);
+      await this.takeAway(whole, id, sessionId);
+    });
   }
+}
+
+const MOST_OF_SESSION = 2000;
+
+const houseOf = async (db: Kysely<Tables>): Promise<string> =>
+  (await db.selectFrom('marks').select('value').where('name', '=', 'house').executeTakeFirstOrThrow()).value;
+
+const clockOf = async (db: Kysely<Tables>, sessionId: string): Promise<number> =>
+  (await db.selectFrom('set_clocks').select('at').where('session_id', '=', sessionId).executeTakeFirst())?.at ??
+  0;
+
+/** The session of a set that is or was there. Throws a 404 Problem where there is none. */
+async function sessionOf(db: Kysely<Tables>, ids: readonly string[]): Promise<string> {
+  for (const table of ['performed_sets', 'removed_sets'] as const) {
+    const row = await db.selectFrom(table).select('session_id').where('id', 'in', ids).executeTakeFirst();
+    if (row) return row.session_id;
+  }
+  throw notFound('set');
+}
+
+/** Ids of these sets that were taken away before. */
+async function removedOf(db: Kysely<Tables>, sets: readonly PerformedSet[]): Promise<ReadonlySet<string>> {
+  if (sets.length === 0) return new Set();
+  const ids = sets.map((s) => s.id);
+  const rows = await db.selectFrom('removed_sets').select('id').where('id', 'in', ids).execute();
+  return new Set(rows.map((r) => r.id));
 }

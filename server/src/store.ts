@@ -1,15 +1,18 @@
 import type { Deleted, Unreadable } from '@drimbo/core/formats/lists';
 import type { School } from '@drimbo/core/schools/document';
+import { schoolIds } from '@drimbo/core/session/document';
+import type { Notebook } from '@drimbo/core/movements/notebook';
 import type { Logged } from '@drimbo/core/strength/evidence';
 import { daysAfter } from '@drimbo/core/units/dates';
 import { sql, type Kysely } from 'kysely';
+import { COACH } from './database/migrations';
 import type { Tables } from './database/tables';
 import { Documents, type User } from './documents';
 import { Problem } from './problem';
 import { loggedJson } from './logged';
 import { Sets } from './sets';
 
-/** Clients and sessions that name a gym. */
+/** Clients, sessions and the plans of blocks that name a gym. */
 async function usersOfKit(db: Kysely<Tables>, kitId: string): Promise<User[]> {
   const named = async (table: 'clients' | 'sessions', kind: User['kind']): Promise<User[]> => {
     const rows = await db
@@ -20,16 +23,31 @@ async function usersOfKit(db: Kysely<Tables>, kitId: string): Promise<User[]> {
       .execute();
     return rows.map(({ id }) => ({ kind, id }));
   };
-  return [...(await named('clients', 'client')), ...(await named('sessions', 'session'))];
+  const blocks = await sql<{ id: string }>`
+    select id from blocks
+    where deleted_at is null and instr(document, ${kitId}) > 0 and json_valid(document)
+      and exists (select 1 from json_each(document, '$.life') as e
+        where json_extract(e.value, '$.kitId') = ${kitId})`.execute(db);
+  return [
+    ...(await named('clients', 'client')),
+    ...(await named('sessions', 'session')),
+    ...blocks.rows.map(({ id }): User => ({ kind: 'block', id })),
+  ];
 }
 
-/** Sessions that are judged by a school. Reads every document that holds its id at all: asked once, before it is deleted. */
+/**
+ * Sessions and blocks that are judged by a school. Reads every document that holds its id at all: asked once, before it
+ * is deleted.
+ */
 async function usersOfSchool(db: Kysely<Tables>, schoolId: string): Promise<User[]> {
-  const { rows } = await sql<{ id: string }>`
-    select id from sessions
-    where deleted_at is null and instr(document, ${schoolId}) > 0 and json_valid(document)
-      and json_extract(document, '$.school') = ${schoolId}`.execute(db);
-  return rows.map(({ id }) => ({ kind: 'session', id }));
+  const judged = async (kind: 'session' | 'block'): Promise<User[]> => {
+    const { rows } = await sql<{ id: string }>`
+      select id from ${sql.table(`${kind}s`)}
+      where deleted_at is null and instr(document, ${schoolId}) > 0 and json_valid(document)
+        and json_extract(document, '$.school') = ${schoolId}`.execute(db);
+    return rows.map(({ id }) => ({ kind, id }));
+  };
+  return [...(await judged('session')), ...(await judged('block'))];
 }
 
 /** How long a deleted document can be brought back, days. */
@@ -50,6 +68,8 @@ export async function forgetDeleted(db: Kysely<Tables>, now = new Date()): Promi
 
 export const todayUtc = (): string => new Date().toISOString().slice(0, 10);
 
+const isShipped = (school: string): boolean => (schoolIds as readonly string[]).includes(school);
+
 /** Everything the routes read and write. */
 export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
   const ofClient = async (clientId: string): Promise<User[]> => {
@@ -64,19 +84,37 @@ export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
     };
     return [...(await idsIn('session')), ...(await idsIn('block'))];
   };
-  const clients = new Documents(db, 'client', today, {
-    users: ofClient,
-    along: { tables: ['sessions', 'blocks'], column: 'client_id' },
-  });
-  const hasClient = async ({ clientId }: { clientId: string }): Promise<void> => {
-    if ((await clients.text(clientId)) === null)
-      throw new Problem(400, 'invalid', 'There is no client with this id.', 'document.clientId');
-  };
   const kits = new Documents(db, 'kit', today, { users: (id) => usersOfKit(db, id) });
   const notebooks = new Documents(db, 'notebook', today);
   const schools = new Documents(db, 'school', today, { users: (id) => usersOfSchool(db, id) });
-  const sessions = new Documents(db, 'session', today, { check: hasClient });
-  const blocks = new Documents(db, 'block', today, { check: hasClient });
+  /** Throws a 400 Problem where a document points to one that is not there. */
+  const isThere = async (of: 'client' | 'kit' | 'school', id: string, path: string): Promise<void> => {
+    if (of === 'school' && isShipped(id)) return;
+    const text = await { client: clients, kit: kits, school: schools }[of].text(id);
+    const name = of === 'kit' ? 'gym' : of;
+    if (text === null)
+      throw new Problem(400, 'invalid', `There is no ${name} with this id.`, `document.${path}`);
+  };
+  const clients: Documents<'client'> = new Documents(db, 'client', today, {
+    users: ofClient,
+    along: { tables: ['sessions', 'blocks'], column: 'client_id' },
+    check: ({ kitId }) => isThere('kit', kitId, 'kitId'),
+  });
+  const sessions = new Documents(db, 'session', today, {
+    check: async ({ clientId, kitId, school }) => {
+      await isThere('client', clientId, 'clientId');
+      await isThere('kit', kitId, 'kitId');
+      await isThere('school', school, 'school');
+    },
+  });
+  const blocks = new Documents(db, 'block', today, {
+    check: async ({ clientId, school, life }) => {
+      await isThere('client', clientId, 'clientId');
+      await isThere('school', school, 'school');
+      for (const [i, { kitId }] of life.entries())
+        if (kitId !== undefined) await isThere('kit', kitId, `life.${i}.kitId`);
+    },
+  });
   return {
     clients,
     kits,
@@ -115,6 +153,11 @@ export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
     forget(): void {
       for (const documents of [clients, kits, notebooks, schools, sessions, blocks]) documents.forget();
     },
+    /** The coach's notebook; null where it cannot be read. */
+    async notebook(): Promise<Notebook | null> {
+      const [found] = await notebooks.opened([COACH]);
+      return found && 'document' in found ? found.document : null;
+    },
     /** The coach's own schools that can be read, as sessions are judged by them. */
     async ownSchools(): Promise<School[]> {
       return (await schools.list()).map(({ id, document }) => ({ ...document, id }));
@@ -124,7 +167,8 @@ export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
       return JSON.parse(await loggedJson(db, clientId, most)) as Logged[];
     },
     /** The same as it is sent: nobody reads it on the way. */
-    loggedJson: (clientId: string, most?: number): Promise<string> => loggedJson(db, clientId, most),
+    loggedJson: (clientId: string, most?: number, without?: string): Promise<string> =>
+      loggedJson(db, clientId, most, without),
   };
 }
 

@@ -1,5 +1,5 @@
 import type { GroupId } from '../anatomy/regions';
-import type { LiftRecord } from '../strength/evidence';
+import type { Logged } from '../strength/evidence';
 import { daysBetween } from '../units/dates';
 import type { MeasuredBlock, MeasuredWeek } from './model';
 
@@ -18,9 +18,9 @@ export function isReturning(
   return last !== null && daysBetween(last, block.startsOn) > BREAK_DAYS;
 }
 
-const remembered = new WeakMap<readonly LiftRecord[], { day: string; last: string | null }>();
+const remembered = new WeakMap<readonly Logged[], { day: string; last: string | null }>();
 /** The day of the last set before a day; remembered for the same log. */
-function lastBefore(day: string, logged: readonly LiftRecord[]): string | null {
+function lastBefore(day: string, logged: readonly Logged[]): string | null {
   let known = remembered.get(logged);
   if (known?.day !== day) {
     let last: string | null = null;

@@ -1,3 +1,4 @@
+import { bringsUnkind } from '../choosing/kindness';
 import { groupIds } from '../anatomy/regions';
 import { sessionSchema } from '../session/document';
 import { loudness } from '../review/review';
@@ -39,6 +40,11 @@ function tried(
   const changed = applyChange(block, context.sessions, change);
   if (!trainingBlockSchema.safeParse(changed.block).success) return null;
   if (change.sessions.some(({ id }) => !sessionSchema.safeParse(changed.sessions[id]).success)) return null;
+  const isUnkind = change.sessions.some(({ id }) => {
+    const was = context.sessions[id];
+    return was !== undefined && bringsUnkind(was, changed.sessions[id]!, context.client);
+  });
+  if (isUnkind) return null;
   const after = measureBlock(changed.block, { ...context, sessions: changed.sessions });
   const matters = blockMatters(after);
   const same = matters.find((m) => m.key === matter.key);

@@ -5,6 +5,7 @@ import type { Measured, MeasuredLine } from '../measure/model';
 import { applyEdit, type Edit } from '../session/edits';
 import { linesOf, type Line } from '../session/document';
 import { setCountOf, turnedInto, withSetCount, type Scheme } from '../session/schemes';
+import { mayHaveMore } from './kindness';
 import { worthOf } from './worth';
 
 /** Somebody the same session can be adapted to. */
@@ -60,6 +61,7 @@ function comingBack(m: MeasuredLine, s: Adapting): Partial<Line> {
 function worthMost(s: Adapting): MeasuredLine | null {
   const gains = s.lines
     .filter((m) => m.movement.family !== 'corrective' && setCountOf(m.line.scheme) < 6)
+    .filter((m) => mayHaveMore(m, s.context.client))
     .map((m) => {
       const edit: Edit = { do: 'line', line: m.id, patch: moreSets(m) };
       return { m, worth: worthOf(measure(applyEdit(s.session, edit), s.context)) };

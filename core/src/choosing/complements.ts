@@ -2,7 +2,7 @@ import { pressingRegions, type PressingRegion } from '../anatomy/regions';
 import type { Measured } from '../measure/model';
 import type { Entry } from '../movements/model';
 import { candidatesFor } from './candidates';
-import { limitsMet } from './limits';
+import { kindEntries } from './kindness';
 import type { Job } from './overlap';
 import { jobOf, jobOfEntry } from './swaps';
 
@@ -28,8 +28,7 @@ export function differentJob(
 ): Complement[] {
   const jobs = s.lines.map(jobOf);
   const best = new Map<string, Complement>();
-  for (const entry of candidatesFor(s.context.kit, s.context.notebook)) {
-    if (limitsMet(entry.movement, entry.rig, s.context.client.limits).length > 0) continue;
+  for (const entry of kindEntries(candidatesFor(s.context.kit, s.context.notebook), s.context.client)) {
     const job = jobOfEntry(entry);
     const brings = pressingRegions
       .map((region) => ({ region, adds: (job.credits[region] ?? 0) * s.dose.regions[region].next }))

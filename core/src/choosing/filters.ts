@@ -6,7 +6,7 @@ import { entries } from '../movements/catalogue';
 import type { Entry, FamilyId, HardWhere, LimitId } from '../movements/model';
 import { searchEntries } from '../movements/search';
 import { atHome } from '../movements/settings';
-import { cautionFor } from './limits';
+import { kindEntries } from './kindness';
 
 /** What a coach narrows the catalogue by. Null takes everything. */
 export interface MovementFilter {
@@ -16,7 +16,7 @@ export interface MovementFilter {
   hardWhere: HardWhere | null;
   /** Only what this gym has. */
   kit: Kit | null;
-  /** Only what carries no caution for this limit, or is set up so that it is answered. */
+  /** Only what this limit has nothing against; where a setting answers it, set up so. */
   kindTo: LimitId | null;
 }
 
@@ -26,12 +26,12 @@ export function filterEntries(filter: MovementFilter, pool: readonly Entry[] = e
     filter.text.trim() === '' ? [...pool] : searchEntries(filter.text, pool.length, pool).map((m) => m.entry);
   const { region } = filter;
   const credit = (e: Entry): number => (region ? (creditsOf(e.movement, e.rig)[region] ?? 0) : 0);
-  const kept = found.filter(
+  const kind = filter.kindTo === null ? found : kindEntries(found, { limits: [{ limit: filter.kindTo }] });
+  const kept = kind.filter(
     (e) =>
       (filter.family === null || e.movement.family === filter.family) &&
       (filter.hardWhere === null || atHome(e.movement, e.rig).hardWhere === filter.hardWhere) &&
       (filter.kit === null || missingFor(filter.kit, e.movement, e.rig) === null) &&
-      (filter.kindTo === null || cautionFor(e.movement, e.rig, filter.kindTo) === null) &&
       (region === null || credit(e) >= 0.25),
   );
   return region && filter.text.trim() === '' ? kept.sort((a, b) => credit(b) - credit(a)) : kept;

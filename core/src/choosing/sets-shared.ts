@@ -2,6 +2,7 @@ import { groupCredit, groupIds } from '../anatomy/regions';
 import { nextSetWorth } from '../dose/value';
 import type { Measured, MeasuredLine } from '../measure/model';
 import { setCountOf } from '../session/schemes';
+import { mayHaveMore } from './kindness';
 import { weightsIn } from './worth';
 
 /** Nobody is given more sets of one movement by what weeks add. */
@@ -23,7 +24,9 @@ export function setsShared(measured: Measured, count: number): Map<string, numbe
   const setsNow = (m: MeasuredLine): number => setCountOf(m.line.scheme) + (added.get(m.id) ?? 0);
   for (let left = Math.abs(count); left > 0; left -= 1) {
     const step = Math.sign(count);
-    const open = lines.filter((m) => (step > 0 ? setsNow(m) < MOST_SETS : setsNow(m) > 1));
+    const open = lines.filter((m) =>
+      step > 0 ? setsNow(m) < MOST_SETS && mayHaveMore(m, measured.context.client) : setsNow(m) > 1,
+    );
     if (open.length === 0) break;
     const worth = (m: MeasuredLine): number => {
       const minutes = m.seconds / 60 / Math.max(1, setCountOf(m.line.scheme));

@@ -17,7 +17,8 @@ import { becoming } from '../session/starting';
 import { clamp } from '../units/numbers';
 import { candidatesFor } from './candidates';
 import { hardnessOf, hardnessWords } from './hard';
-import { cautionFor, limitsMet } from './limits';
+import { kindTo } from './kindness';
+import { limitsMet } from './limits';
 import { soFar } from './so-far';
 import { sameHardness, sameLineOfWork, sameRegions, sameReps, type Job } from './overlap';
 
@@ -34,13 +35,15 @@ export interface Swap {
   entry: Entry;
   /** 0 to 1: the weighted mean of the parts. Common practice in numbers; the order is what matters. */
   score: number;
+  /** Limits of the client that speak against it as it is set up. */
+  meets: number;
   parts: Part[];
 }
 
 export interface SwapWish {
   /** Another implement, or another angle of the bench or pulley. */
   other: 'kit' | 'angle' | null;
-  /** Carries no caution for this limit, or is set up so that it is answered. */
+  /** Only what this limit has nothing against; where a setting answers it, set up so. */
   kindTo: LimitId | null;
 }
 
@@ -188,7 +191,7 @@ function judge(e: Entry, m: MeasuredLine, context: Context): Swap {
   if (felt !== null)
     parts.push(part('Felt in the target', weights.felt, felt / 3, `${felt.toFixed(1)} of 3, as logged`));
   const whole = parts.reduce((t, p) => t + p.weight, 0);
-  return { entry: e, parts, score: parts.reduce((t, p) => t + p.weight * p.value, 0) / whole };
+  return { entry: e, parts, meets: met.length, score: parts.reduce((t, p) => t + p.weight * p.value, 0) / whole };
 }
 
 const sameLine = (e: Entry, m: MeasuredLine): boolean =>
@@ -204,19 +207,29 @@ const otherAngle = (e: Entry, m: MeasuredLine): boolean =>
  */
 export function sameJob(m: MeasuredLine, context: Context, wish: SwapWish, most = 8): Swap[] {
   const found = new Map<string, Swap>();
-  for (const e of candidatesFor(context.kit, context.notebook)) {
+  const limits = context.client.limits.map((l) => l.limit);
+  const asked = wish.kindTo && !limits.includes(wish.kindTo) ? [...limits, wish.kindTo] : limits;
+  for (const candidate of candidatesFor(context.kit, context.notebook)) {
+    // What a setting makes kind is offered at that setting; what none does only where nobody asked, and last.
+    const kind = kindTo(candidate, asked);
+    if (wish.kindTo && !kind && !kindTo(candidate, [wish.kindTo])) continue;
+    const e = kind?.entry ?? (wish.kindTo ? kindTo(candidate, [wish.kindTo])!.entry : candidate);
     if (sameLine(e, m)) continue;
     if (wish.other === 'kit' && e.movement.implement === m.movement.implement) continue;
     if (wish.other === 'angle' && !otherAngle(e, m)) continue;
     if (wish.other === null && e.id === m.entryId) continue;
-    if (wish.kindTo && cautionFor(e.movement, e.rig, wish.kindTo) !== null) continue;
     if (sameRegions(m.credits, creditsOf(e.movement, e.rig)) < LEAST_ALIKE) continue;
     const swap = judge(e, m, context);
     const key = wish.other === 'angle' ? JSON.stringify(e.rig) : (e.own ?? e.movement.id);
-    if ((found.get(key)?.score ?? -1) < swap.score) found.set(key, swap);
+    const known = found.get(key);
+    if (!known || isBetter(swap, known)) found.set(key, swap);
   }
-  return [...found.values()].sort((a, b) => b.score - a.score).slice(0, most);
+  return [...found.values()].sort((a, b) => (isBetter(b, a) ? 1 : -1)).slice(0, most);
 }
+
+/** Nothing a limit of the client speaks against leads a list, however alike it is. */
+const isBetter = (a: Swap, b: Swap): boolean =>
+  a.meets === b.meets ? a.score > b.score : a.meets < b.meets;
 
 /** A change of effort smaller than this is within what the model is sure of. */
 const NOTICED = 0.1;

@@ -15,11 +15,13 @@ export function loggedGroups(
   const sets = logged.filter((r) => r.date >= from && r.date <= to);
   if (sets.length === 0) return null;
   const done = noGroups();
-  for (const { movement, rig, reserve } of sets) {
+  for (const { movement, rig, reserve, kind, oneSide } of sets) {
     const found = findMovement(movement);
     if (!found || !isHard(reserve, counting.hardReserve)) continue;
     const credits = creditsOf(found, rig);
-    for (const g of groupIds) done[g] += groupCredit(credits, g);
+    // One side of two is half a set; a further stage counts as the school has it.
+    const counts = (oneSide ? 0.5 : 1) * (kind === 'stage' ? counting.furtherStage : 1);
+    for (const g of groupIds) done[g] += counts * groupCredit(credits, g);
   }
   return done;
 }

@@ -1,9 +1,4 @@
 import type { Due } from '../block/due';
-import type { Kit } from '../kit/kit';
-import type { PerformedSet } from '../log/performed-set';
-import type { Notebook } from '../movements/notebook';
-import type { School } from '../schools/document';
-import type { Logged } from '../strength/evidence';
 import type { Client } from '../session/client';
 import type { Session } from '../session/document';
 import type { Need } from '../session/needs';
@@ -99,18 +94,6 @@ export interface FloorList {
   today: string;
   expiresAt: string;
   sessions: FloorBrief[];
-}
-
-/** Everything a session needs to be run without a server. */
-export interface FloorFile {
-  session: { id: string; revision: number; updatedAt: string; document: Session };
-  client: Client;
-  kit: Kit;
-  notebook: Notebook | null;
-  /** The coach's own school the session is judged by; none for one that ships. */
-  schools: School[];
-  logged: Logged[];
-  sets: PerformedSet[];
 }
 
 /** A document that can be brought back until the day it is gone for good. */

@@ -61,6 +61,7 @@ const names: Record<string, string> = {
   voices: 'Voices of rules',
   weekBands: 'Bands of the week',
   done: 'How it went',
+  changes: 'Changes made on the floor',
   startsOn: 'Begins on',
   phases: 'Phases',
   days: 'Training days',

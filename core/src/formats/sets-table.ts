@@ -2,13 +2,15 @@ import type { PerformedSet } from '../log/performed-set';
 
 interface Column {
   name: string;
+  /** Older tables do not have it; what it says then is what the schema takes for left out. */
+  isNewer?: true;
   write: (set: PerformedSet) => string;
   /** From the text of a cell; what is no figure becomes NaN, for the schema to refuse. */
   read: (cell: string) => Partial<PerformedSet>;
 }
 
 type TextField = 'id' | 'clientId' | 'sessionId' | 'lineId' | 'movement' | 'doneOn';
-type FigureField = 'setIndex' | 'loadKg' | 'reps' | 'reserve' | 'tired';
+type FigureField = 'setIndex' | 'loadKg' | 'reps' | 'tired';
 
 const text = (name: string, field: TextField): Column => ({
   name,
@@ -33,12 +35,12 @@ function rigIn(cell: string): PerformedSet['rig'] {
 }
 
 /** A word or a figure that nobody may have given: an empty cell. */
-const said = (name: string, field: 'technique' | 'fault'): Column => ({
+const said = (name: string, field: 'technique' | 'fault' | 'side' | 'ended'): Column => ({
   name,
   write: (set) => set[field] ?? '',
   read: (cell) => ({ [field]: cell.trim() === '' ? null : cell.trim() }),
 });
-const graded = (name: string, field: 'felt' | 'comfort'): Column => ({
+const graded = (name: string, field: 'felt' | 'comfort' | 'reserve' | 'heldS' | 'repS'): Column => ({
   name,
   write: (set) => String(set[field] ?? ''),
   read: (cell) => ({ [field]: cell.trim() === '' ? null : Number(cell) }),
@@ -55,13 +57,13 @@ const columns: readonly Column[] = [
   text('done on', 'doneOn'),
   figure('load kg', 'loadKg'),
   figure('reps', 'reps'),
-  figure('reps left', 'reserve'),
+  graded('reps left', 'reserve'),
   figure('share of max lost before', 'tired'),
-  {
-    name: 'seconds a rep',
-    write: (set) => (set.repS === null ? '' : String(set.repS)),
-    read: (cell) => ({ repS: cell.trim() === '' ? null : Number(cell) }),
-  },
+  graded('seconds a rep', 'repS'),
+  { name: 'kind', isNewer: true, write: (set) => set.kind, read: (cell) => ({ kind: cell.trim() as PerformedSet['kind'] }) },
+  { ...graded('held s', 'heldS'), isNewer: true },
+  { ...said('side', 'side'), isNewer: true },
+  { ...said('ended by', 'ended'), isNewer: true },
   said('technique', 'technique'),
   said('fault', 'fault'),
   graded('felt 0-3', 'felt'),
@@ -71,6 +73,8 @@ const columns: readonly Column[] = [
 ];
 
 export const setsHeader: readonly string[] = columns.map((c) => c.name);
+/** The columns no table of sets can do without. */
+export const neededInHeader: readonly string[] = columns.filter((c) => !c.isNewer).map((c) => c.name);
 
 /** A logged set as the cells of one row. */
 export const cellsOfSet = (set: PerformedSet): string[] => columns.map((c) => c.write(set));

@@ -31,7 +31,7 @@ test.each(everyVersion.filter(([kind, version]) => version === versionOf(kind)))
   },
 );
 
-test.each([1, 2, 3, 4, 5])(
+test.each([1, 2, 3, 4, 5, 6])(
   'a session of version %p is printed with every movement and set it had',
   (version) => {
     const session = documentSchemas.session.parse(fixture('session', version));

@@ -50,6 +50,8 @@ export const steps = {
     }),
     // 5: how a finished session went. Nobody had said.
     (document) => document,
+    // 6: what was changed on the floor stands beside the plan. Before, it was written over it.
+    (document) => document,
   ],
   client: [
     // 2: days are of the calendar. Of tests the nearest is taken; a health screen is asked for again.

@@ -86,7 +86,7 @@ test('a worse set never raises a load of the line, nor of another', () => {
         const d = done[i]!;
         const worse = fewer
           ? { ...d, reps: Math.max(0, d.reps - 1) }
-          : { ...d, reserve: Math.max(0, d.reserve - 1) };
+          : { ...d, reserve: Math.max(0, (d.reserve ?? 0) - 1) };
         const after = done.map((x, n) => (n === i ? worse : x));
         for (const id of [bench.id, incline.id]) {
           const [was, now] = [loadsOf(done, id), loadsOf(after, id)];

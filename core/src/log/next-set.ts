@@ -14,6 +14,8 @@ export interface NextSet {
   kg: number | null;
   /** Repetitions that load is expected to bring with its reserve kept; null where nothing is known. */
   reps: number | null;
+  /** What is expected to be left after them, to half a repetition; null where nothing is known. */
+  left: number | null;
   /** Why it is another load; null where the plan stays. */
   why: string | null;
 }
@@ -34,42 +36,60 @@ const MOST_UP = 1.1;
 /** The max a line is taken to have now, everything that moves; from the sets of today where nothing was known. */
 function maxNow(m: MeasuredLine, done: readonly DoneSet[], today: Today, { client }: Context): number | null {
   if (m.max.basis !== 'calibrate') return m.max.kg * (today.lines.get(m.id) ?? today.form).times;
-  const last = done.filter((d) => d.lineId === m.id && d.reps > 0).at(-1);
-  if (!last) return null;
+  const last = done
+    .filter((d) => d.lineId === m.id && d.reps > 0 && (d.movement ?? m.movement.id) === m.movement.id)
+    .filter((d) => d.reserve !== null && ((d.ended ?? null) === null || d.ended === 'too heavy'))
+    .at(-1);
+  if (!last || last.reserve === null) return null;
   const moved = last.loadKg + movedShare(m.movement, m.rig) * client.massKg;
   if (moved <= 0) return null;
   const now = estimatedMax(moved, last.reps * m.pace, last.reserve * m.pace, client.formula);
   return now / (1 - (m.sets[last.setIndex]?.loss ?? 0));
 }
 
-/** Loads of the sets a line has left: the planned one where it stays in range, else the nearest that does. */
+/** Left is told in halves. */
+const toHalf = (left: number): number => Math.max(0, Math.min(10, Math.round(left * 2) / 2));
+
+/**
+ * Loads of the sets a line has left: the planned one where it stays in range, else the nearest that does. Before anything
+ * was done the plan stands, and a load the coach gave stands until a set of its own line was done.
+ */
 function nextOf(m: MeasuredLine, done: readonly DoneSet[], today: Today, context: Context): NextSet[] {
   const { client, kit } = context;
   const mine = done.filter((d) => d.lineId === m.id);
   const isDone = new Set(mine.map((d) => d.setIndex));
+  const same = mine.filter((d) => (d.movement ?? m.movement.id) === m.movement.id);
   const max = maxNow(m, mine, today, context);
   const bodyKg = movedShare(m.movement, m.rig) * client.massKg;
   const choices = (choicesOf(kit, m.movement) ?? []).map((c) => c.kg).sort((a, b) => a - b);
-  const lastKg = mine.at(-1)?.loadKg ?? null;
+  const lastKg = same.at(-1)?.loadKg ?? null;
   return m.sets.flatMap((set, setIndex): NextSet[] => {
     if (isDone.has(setIndex)) return [];
-    const { reps, reserve, loadOf, open, holdS } = set.target;
-    const plannedKg = set.kg ?? (set.byHand ? set.kg : null);
-    const keep = (expected: number | null): NextSet => ({
+    const { reps, reserve, loadOf, volumeOnly, toFailure } = set.target;
+    const plannedKg = set.kg;
+    const keep = (known: Pick<NextSet, 'reps' | 'left'>): NextSet => ({
       setIndex,
       plannedKg,
       kg: plannedKg ?? lastKg,
-      reps: expected,
       why: null,
+      ...known,
     });
-    if (max === null || holdS !== undefined || open === true || loadOf || choices.length === 0)
-      return [keep(null)];
-    const bring = (kg: number): number =>
+    const from = plannedKg ?? lastKg;
+    if (max === null || volumeOnly || from === null || choices.length === 0)
+      return [keep({ reps: null, left: null })];
+    /** Repetitions until nothing more comes. */
+    const able = (kg: number): number =>
       kg + bodyKg > 0
-        ? repsAtLoad(max * (1 - set.loss), kg + bodyKg, client.formula) / m.pace - reserve
-        : reps.hi;
-    const from = plannedKg ?? lastKg ?? choices[0]!;
-    const told = (kg: number): number => Math.max(0, Math.min(reps.hi, Math.floor(bring(kg) + 0.25)));
+        ? repsAtLoad(max * (1 - set.loss), kg + bodyKg, client.formula) / m.pace
+        : reps.hi + reserve;
+    const bring = (kg: number): number => able(kg) - reserve;
+    const expected = (kg: number): Pick<NextSet, 'reps' | 'left'> => {
+      if (toFailure) return { reps: Math.max(0, Math.round(able(kg))), left: 0 };
+      const n = Math.max(0, Math.min(reps.hi, Math.floor(bring(kg) + 0.25)));
+      return { reps: n, left: toHalf(able(kg) - n) };
+    };
+    const stands = done.length === 0 || loadOf !== null || toFailure || (set.byHand && same.length === 0);
+    if (stands) return [keep(expected(from))];
     let kg = from;
     if (bring(from) < reps.lo - 0.5)
       kg = choices.filter((c) => c < from - 1e-6 && bring(c) >= reps.lo - 0.25).at(-1) ?? choices[0]!;
@@ -82,10 +102,10 @@ function nextOf(m: MeasuredLine, done: readonly DoneSet[], today: Today, context
       );
       kg = choices.filter((c) => c > from && c <= most + 1e-6 && bring(c) >= reps.lo).at(-1) ?? from;
     }
-    if (kg === from) return [keep(told(from))];
+    if (kg === from) return [keep(expected(from))];
     const way = kg < from ? 'would end short of' : 'would go past';
     const why = `${massText(from, client.unit)} ${way} ${reps.lo === reps.hi ? reps.lo : `${reps.lo}–${reps.hi}`} today`;
-    return [{ setIndex, plannedKg, kg, reps: told(kg), why }];
+    return [{ setIndex, plannedKg, kg, ...expected(kg), why }];
   });
 }
 

@@ -9,6 +9,17 @@ const id = z.string().min(1).max(60);
 export const techniques = ['clean', 'slipping', 'broke'] as const;
 export type Technique = (typeof techniques)[number];
 
+/** What was done: a set of its own, a further stage or bout of one, or a contraction held still. */
+export const performedKinds = ['set', 'stage', 'hold'] as const;
+export type PerformedKind = (typeof performedKinds)[number];
+
+/** Why a set ended before it was meant to. */
+export const endings = ['too heavy', 'lost the path', 'pain', 'interrupted'] as const;
+export type Ending = (typeof endings)[number];
+
+/** Comfort at or under this is pain: what was lifted with it measures no strength. */
+export const PAINFUL = 3;
+
 /** One set somebody did. Loads as the coach says them: total, each hand, or added to the body; in kg. */
 export const performedSetSchema = z
   .object({
@@ -18,15 +29,24 @@ export const performedSetSchema = z
     lineId: id,
     /** Which set of its line, counted from 0. */
     setIndex: z.number().int().min(0).max(239),
+    kind: z.enum(performedKinds).default('set'),
     movement: id.refine((v) => findMovement(v) !== undefined, {
       message: 'no movement of this name in the catalogue',
     }),
     rig: rigSchema,
+    /** The day the session began on, whatever the clock says by now. */
     doneOn: daySchema,
     loadKg: z.number().min(0).max(600),
-    /** 0 where the set failed at once. */
+    /** 0 where the set failed at once, and for a hold. */
     reps: z.number().int().min(0).max(100),
-    reserve: z.number().min(0).max(10),
+    /** Repetitions left in reserve; null where nobody said. */
+    reserve: z.number().min(0).max(10).nullable(),
+    /** How long it was held, seconds; null for what is counted. */
+    heldS: z.number().min(1).max(600).nullable().default(null),
+    /** One side of two, where the sides were not alike; null for both. */
+    side: z.enum(['left', 'right']).nullable().default(null),
+    /** Why it ended early; null where it went as it was meant to, or nobody said. */
+    ended: z.enum(endings).nullable().default(null),
     /** Share of the fresh max lost to the sets before. */
     tired: z.number().min(0).max(0.6),
     /** Seconds a repetition took; null where nobody said. */
@@ -41,23 +61,49 @@ export const performedSetSchema = z
     comfort: z.number().int().min(0).max(10).nullable().default(null),
     note: z.string().max(200).default(''),
   })
-  .strict();
+  .strict()
+  .refine((s) => (s.kind === 'hold') === (s.heldS !== null), {
+    message: 'a hold says its seconds, and nothing else does',
+    path: ['heldS'],
+  });
 
 export type PerformedSet = z.infer<typeof performedSetSchema>;
 
-/** A performed set as evidence of what somebody can lift; null where no repetition came of it. */
+/** What somebody says of a set beside its figures. */
+export type Said = Pick<
+  PerformedSet,
+  'side' | 'ended' | 'technique' | 'fault' | 'felt' | 'comfort' | 'note'
+>;
+export const nothingSaid: Said = {
+  side: null,
+  ended: null,
+  technique: null,
+  fault: null,
+  felt: null,
+  comfort: null,
+  note: '',
+};
+
+/** Ended for a reason that is none of strength, or with pain. */
+const isCut = ({ ended, comfort }: PerformedSet): boolean =>
+  (ended !== null && ended !== 'too heavy') || (comfort !== null && comfort <= PAINFUL);
+
+/** A performed set as evidence of what somebody did; null where no repetition came of it and nothing was held. */
 export const evidenceOf = (set: PerformedSet): Logged | null =>
-  set.reps === 0
+  set.reps === 0 && set.kind !== 'hold'
     ? null
     : {
         movement: set.movement,
         rig: set.rig,
         date: set.doneOn,
         loadKg: set.loadKg,
-        reps: set.reps,
-        reserve: set.reserve,
-        kind: 'set',
+        reps: Math.max(1, set.reps),
+        reserve: set.reserve ?? 0,
+        kind: set.kind,
         tired: set.tired,
+        ...(set.reserve === null ? { unsaid: true as const } : {}),
+        ...(set.side === null ? {} : { oneSide: true as const }),
+        ...(isCut(set) ? { cut: true as const } : {}),
         ...(set.repS === null ? {} : { repS: set.repS }),
         ...(set.felt === null ? {} : { felt: set.felt }),
         ...(set.comfort === null ? {} : { comfort: set.comfort }),

@@ -1,16 +1,11 @@
 import type { MeasuredLine } from '../measure/model';
 import { estimatedMax, estimateError, MOST_REPS } from '../strength/formulas';
 import { movedShare } from '../strength/ratios';
+import { PAINFUL, type PerformedSet } from './performed-set';
 
-/** A set as it was just done. Load in kg as the coach says it. */
-export interface DoneSet {
-  lineId: string;
-  /** Which bout of its line, from 0. */
-  setIndex: number;
-  loadKg: number;
-  reps: number;
-  reserve: number;
-}
+/** A set as it was just done. Load in kg as the coach says it; what is left out is as the line has it. */
+export type DoneSet = Pick<PerformedSet, 'lineId' | 'setIndex' | 'loadKg' | 'reps' | 'reserve'> &
+  Partial<Pick<PerformedSet, 'movement' | 'kind' | 'ended' | 'comfort' | 'technique'>>;
 
 /** How the day is beside what the plan expects: times so much, with one standard deviation (relative). */
 export interface DayForm {
@@ -39,6 +34,18 @@ interface Reading {
   variance: number;
 }
 
+/** Told to leave so many, somebody says "a lot": it may lift what is thought of the day, and never lowers it. */
+const A_LOT = 8;
+
+/** What was left of a set, as far as it tells of strength; null where it tells nothing. */
+function leftIn(set: DoneSet, m: MeasuredLine): number | null {
+  const isCut = (set.ended ?? null) !== null && set.ended !== 'too heavy';
+  const hurt = set.comfort != null && set.comfort <= PAINFUL;
+  if ((set.kind ?? 'set') !== 'set' || isCut || hurt) return null;
+  if (set.movement !== undefined && set.movement !== m.movement.id) return null;
+  return set.reps === 0 || (set.reserve === null && set.ended === 'too heavy') ? 0 : set.reserve;
+}
+
 /** What a set says of the day: how far its max is from what was expected of it then, on the logarithm. */
 function readingOf(
   set: DoneSet,
@@ -48,13 +55,16 @@ function readingOf(
   formula: Parameters<typeof estimatedMax>[3],
 ): Reading | null {
   const target = m.sets[set.setIndex];
-  if (!target || m.max.basis === 'calibrate' || target.target.holdS !== undefined) return null;
+  const said = leftIn(set, m);
+  if (!target || said === null || m.max.basis === 'calibrate' || target.target.volumeOnly) return null;
   const moved = set.loadKg + movedShare(m.movement, m.rig) * massKg;
   const reps = Math.min(MOST_REPS, Math.max(NONE, set.reps) * m.pace);
-  const left = set.reps === 0 ? 0 : Math.min(MOST_REPS - reps, set.reserve * m.pace);
+  const left = Math.min(MOST_REPS - reps, said * m.pace);
   if (moved <= 0) return null;
   const shown = Math.log(estimatedMax(moved, reps, left, formula));
   const expected = Math.log(m.max.kg * (1 - target.loss));
+  const isOff = (shown < expected && said >= A_LOT) || (shown > expected && set.technique === 'broke');
+  if (isOff) return null;
   // How sure a reading is goes by what was asked for, not by what came: a better set must never count for less.
   const { reps: asked, reserve } = target.target;
   const error = estimateError(Math.min(MOST_REPS, (asked.lo + reserve) * m.pace));

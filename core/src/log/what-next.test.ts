@@ -7,7 +7,7 @@ import type { Context } from '../measure/context';
 import { applyEdit } from '../session/edits';
 import { linesOf } from '../session/document';
 import { setCountOf } from '../session/schemes';
-import type { PerformedSet } from './performed-set';
+import { nothingSaid, type PerformedSet } from './performed-set';
 import { evidenceOf } from './performed-set';
 import type { LiftProgress } from './progress';
 import { whatNext } from './what-next';
@@ -38,14 +38,12 @@ const day = (doneOn: string, loadKg: number, reps: readonly number[], said: Part
     doneOn,
     loadKg,
     reps: n,
+    kind: 'set',
+    heldS: null,
     reserve: 3,
     tired: 0,
     repS: null,
-    technique: null,
-    fault: null,
-    felt: null,
-    comfort: null,
-    note: '',
+    ...nothingSaid,
     ...said,
   }));
 const only = (sets: PerformedSet[], planned: number | null = kg) =>

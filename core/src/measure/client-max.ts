@@ -3,28 +3,28 @@ import type { Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
 import { fullRig } from '../movements/settings';
 import type { Line } from '../session/document';
-import type { LiftRecord } from '../strength/evidence';
+import { measuresMax, type MaxRecord } from '../strength/evidence';
 import { levelSlope, type LevelSlope, type Reading } from '../strength/level-slope';
 import { dayReadings, maxOf, type MaxEstimate } from '../strength/max';
 import { maxTrend, type TrendPoint } from '../strength/trend';
 import { bodyOf, type Context } from './context';
 
-const evidenceOf = new WeakMap<Context['client'], WeakMap<Context['logged'], LiftRecord[]>>();
+const evidenceOf = new WeakMap<Context['client'], WeakMap<Context['logged'], MaxRecord[]>>();
 
-/** Tests and logged sets that tell of a max: a set whose form broke does not. */
-function allRecords(context: Context): LiftRecord[] {
+/** Tests and logged sets that tell of a max: no stage, no hold, nothing that broke form or ended for another reason. */
+function allRecords(context: Context): MaxRecord[] {
   let byLog = evidenceOf.get(context.client);
   if (!byLog) evidenceOf.set(context.client, (byLog = new WeakMap()));
   let records = byLog.get(context.logged);
   if (!records)
     byLog.set(
       context.logged,
-      (records = [...context.client.tests, ...context.logged.filter((r) => r.broke !== true)]),
+      (records = [...context.client.tests, ...context.logged.filter(measuresMax)]),
     );
   return records;
 }
 
-const maxes = new WeakMap<LiftRecord[], Map<string, MaxEstimate>>();
+const maxes = new WeakMap<MaxRecord[], Map<string, MaxEstimate>>();
 
 /** The max of a movement for the client of a context on its day. */
 export function clientMax(movement: Movement, rig: Rig, context: Context, hung?: Line['hung']): MaxEstimate {

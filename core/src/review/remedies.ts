@@ -1,3 +1,4 @@
+import { bringsUnkind } from '../choosing/kindness';
 import { groupIds, type GroupId } from '../anatomy/regions';
 import { measure, workingSets } from '../measure/measure';
 import type { Measured } from '../measure/model';
@@ -45,6 +46,7 @@ function tried(
   { label, edit }: Pick<Fix, 'label' | 'edit'>,
 ): Tried | null {
   const session = applyEdit(s.session, edit);
+  if (bringsUnkind(s.session, session, s.context.client)) return null;
   const after = measure(session, s.context);
   const matters = mattersOf(after);
   if (matters.some((m) => m.key === matter.key)) return null;

@@ -4,6 +4,7 @@ import { findMovement } from '../movements/catalogue';
 import { pinsSchema } from '../movements/notebook';
 import { rigSchema } from '../movements/rig';
 import { daySchema } from '../units/dates';
+import { floorChangesSchema } from './floor-changes';
 import { moduleOf, schemeSchema } from './schemes/all';
 
 export const schoolIds = ['evidence', 'pyramid', 'strength', 'pump', 'slow', 'foundations'] as const;
@@ -148,7 +149,7 @@ export const MOST_BOUTS = 240;
 export const statuses = ['draft', 'handed over', 'finished'] as const;
 
 /** The newest version of the session document. */
-export const sessionVersion = 5;
+export const sessionVersion = 6;
 
 export const sessionSchema = z
   .object({
@@ -171,6 +172,8 @@ export const sessionSchema = z
     note: z.string().max(LONGEST_NOTE),
     /** How it went; left out until it is finished with a log. */
     done: doneSchema.optional(),
+    /** What was changed while it was run; left out until something was. */
+    changes: floorChangesSchema.optional(),
     /** How the first heavy lift is led up to; a ladder when left out. */
     ramp: z.enum(['ladder', 'two sets']).optional(),
     warmup: z.array(warmupItemSchema).max(12, 'a warm-up holds at most twelve things'),

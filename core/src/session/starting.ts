@@ -30,7 +30,7 @@ export function startedFor(
   { id, client }: { id: string; client: Pick<Client, 'kitId' | 'minutes'> },
   title: string,
 ): Session {
-  const { done: _done, ...planned } = from;
+  const { done: _done, changes: _changes, ...planned } = from;
   const draft: Session = { ...planned, title, clientId: id, status: 'draft', date: null };
   if (id === from.clientId) return draft;
   const fresh = ({ hung: _hung, ...line }: Line): Line => ({ ...line, loadKg: null, cues: null });

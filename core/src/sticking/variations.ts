@@ -1,5 +1,5 @@
 import { soFar } from '../choosing/so-far';
-import { limitsMet } from '../choosing/limits';
+import { kindEntries } from '../choosing/kindness';
 import { missingFor } from '../kit/fitting';
 import type { Context } from '../measure/context';
 import { findEntry } from '../movements/catalogue';
@@ -202,9 +202,10 @@ export function variationsFor(
     .flatMap((k): Variation[] => {
       const found = findEntry(k.entry);
       if (!found) return [];
-      const entry: Entry = { ...found, rig: fullRig(found.movement, { ...found.rig, ...k.rig }) };
-      if (missingFor(kit, entry.movement, entry.rig) !== null) return [];
-      if (limitsMet(entry.movement, entry.rig, client.limits).length > 0) return [];
+      const named: Entry = { ...found, rig: fullRig(found.movement, { ...found.rig, ...k.rig }) };
+      if (missingFor(kit, named.movement, named.rig) !== null) return [];
+      const [entry] = kindEntries([named], client);
+      if (!entry) return [];
       const fits = k.brings === 'both' || (k.brings === 'strength') === wantsStrength;
       const done = logged.filter(
         (r) =>

@@ -24,6 +24,14 @@ export type LiftRecord = z.infer<typeof liftRecordSchema>;
 /** A logged set with how it went, where somebody said: it travels with the movement. */
 export const loggedSchema = liftRecordSchema
   .extend({
+    /** A set, a further stage or bout of one, or a hold; the last two say nothing of a max. */
+    kind: z.enum(['test', 'set', 'stage', 'hold']),
+    /** Nobody said what was left: the reserve is 0 for want of a figure. */
+    unsaid: z.literal(true),
+    /** One side of two. */
+    oneSide: z.literal(true),
+    /** It ended with pain or for another reason than strength: no measure of a max. */
+    cut: z.literal(true),
     /** In the target, 0 not at all to 3. */
     felt: z.number().int().min(0).max(3),
     /** 0 hurts to 10 comfortable. */
@@ -31,7 +39,14 @@ export const loggedSchema = liftRecordSchema
     /** Form went: it counts for volume and not for progress. */
     broke: z.literal(true),
   })
-  .partial({ felt: true, comfort: true, broke: true })
+  .partial({ felt: true, comfort: true, broke: true, unsaid: true, oneSide: true, cut: true })
   .strict();
 
 export type Logged = z.infer<typeof loggedSchema>;
+
+/** A record of a lift that says what was left, or a set that was done without anybody saying so. */
+export type MaxRecord = LiftRecord & { unsaid?: true };
+
+/** Whether a logged set measures strength at all: whole, in form, and ended by nothing else. */
+export const measuresMax = (r: Logged): r is Logged & MaxRecord =>
+  (r.kind === 'set' || r.kind === 'test') && r.broke !== true && r.cut !== true;

@@ -13,7 +13,7 @@ import {
   settingsApart,
 } from './ratios';
 import { massText, type MassUnit, roughMass } from '../units/mass';
-import type { LiftRecord } from './evidence';
+import type { MaxRecord } from './evidence';
 import type { Reading } from './level-slope';
 import { estimateError, estimatedMax, isRough, MOST_REPS, type FormulaChoice } from './formulas';
 
@@ -37,7 +37,7 @@ export type MaxEstimate =
 
 export interface StrengthContext {
   massKg: number;
-  records: readonly LiftRecord[];
+  records: readonly MaxRecord[];
   todayIso: string;
   formula: FormulaChoice;
   /** What the sum behind a max is told in. */
@@ -75,7 +75,7 @@ function fuse(parts: LogEstimate[]): LogEstimate | null {
 }
 
 function fromRecord(
-  record: LiftRecord,
+  record: MaxRecord,
   movement: Movement,
   rig: Rig,
   context: StrengthContext,
@@ -122,7 +122,7 @@ function fromRecord(
 export function dayReadings(movement: Movement, rig: Rig, context: StrengthContext): Reading[] {
   const byDay = new Map<string, LogEstimate[]>();
   for (const record of context.records) {
-    if (record.movement !== movement.id) continue;
+    if (record.movement !== movement.id || isLoose(record)) continue;
     const part = fromRecord(record, movement, rig, { ...context, todayIso: record.date });
     if (part) byDay.set(record.date, [...(byDay.get(record.date) ?? []), part]);
   }
@@ -134,13 +134,38 @@ export function dayReadings(movement: Movement, rig: Rig, context: StrengthConte
     });
 }
 
+/** Nobody said what was left: what was done could be done, and perhaps so many more. Own estimate. */
+const UNSAID = { reserve: 0, spreadReps: 1.5 };
+/** Told to have left so many, somebody says "a lot": at least that. Own estimate. */
+const A_LOT = 8;
+
+/** A set that shows a least and no figure. */
+const isLoose = (r: MaxRecord): boolean => r.unsaid === true || r.reserve >= A_LOT;
+
+/**
+ * Sets of which nobody said what was left, or no more than that it was a lot, so far as they show more than everything
+ * that was told: they prove no plan, and never bring a max down.
+ */
+function shownBeyond(
+  told: LogEstimate | null,
+  loose: readonly MaxRecord[],
+  fromOne: (record: MaxRecord) => LogEstimate | null,
+): LogEstimate[] {
+  return loose.flatMap((record) => {
+    const reserve = record.unsaid ? UNSAID.reserve : record.reserve;
+    const part = fromOne({ ...record, reserve });
+    if (!part || (told && part.mean <= told.mean)) return [];
+    const more = fromOne({ ...record, reserve: reserve + UNSAID.spreadReps });
+    return [{ ...part, variance: part.variance + (more ? more.mean - part.mean : 0.05) ** 2, tested: false }];
+  });
+}
+
 function ownEvidence(movement: Movement, rig: Rig, context: StrengthContext): LogEstimate | null {
-  const parts: LogEstimate[] = [];
-  for (const record of context.records) {
-    if (record.movement !== movement.id) continue;
-    const part = fromRecord(record, movement, rig, context);
-    if (part) parts.push(part);
-  }
+  const mine = context.records.filter((r) => r.movement === movement.id);
+  const fromOne = (record: MaxRecord): LogEstimate | null => fromRecord(record, movement, rig, context);
+  const parts = mine.flatMap((r) => (isLoose(r) ? [] : (fromOne(r) ?? [])));
+  const loose = mine.filter(isLoose);
+  if (loose.length > 0) parts.push(...shownBeyond(fuse(parts), loose, fromOne));
   if (parts.length === 0) return null;
   parts.sort((a, b) => a.variance - b.variance);
   const fused = fuse(parts)!;

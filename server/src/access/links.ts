@@ -1,10 +1,17 @@
 import type { ClientLink } from '@drimbo/core/formats/lists';
 import type { Kysely } from 'kysely';
 import type { Tables } from '../database/tables';
-import { notFound } from '../problem';
+import { notFound, Problem } from '../problem';
 import { hashOf, newToken } from './tokens';
 
 const DAY_MS = 86_400_000;
+
+interface LinkWish {
+  id: string;
+  clientId: string;
+  sessionId: string;
+  days: number;
+}
 
 /** Links by which clients reach their own sessions and log, and nothing else. */
 export class Links {
@@ -13,19 +20,15 @@ export class Links {
     private readonly now: () => Date = () => new Date(),
   ) {}
 
-  /** A new link; its token is told this once and kept nowhere. */
-  async make(
-    clientId: string,
-    sessionId: string,
-    days: number,
-  ): Promise<{ link: ClientLink; token: string }> {
+  /**
+   * A new link; its token is told this once and kept nowhere. Asked for again by its id it is the same link with a new
+   * token: the first never arrived. Throws a 409 Problem where the id is another link's.
+   */
+  async make({ id, clientId, sessionId, days }: LinkWish): Promise<{ link: ClientLink; token: string }> {
     const token = newToken();
     const made = this.now();
     const row = {
-      id: `link-${newToken()
-        .slice(0, 12)
-        .toLowerCase()
-        .replace(/[^a-z0-9]/g, '0')}`,
+      id,
       hash: hashOf(token),
       client_id: clientId,
       session_id: sessionId,
@@ -33,7 +36,18 @@ export class Links {
       expires_at: new Date(made.getTime() + days * DAY_MS).toISOString(),
       revoked_at: null,
     };
-    await this.db.insertInto('client_links').values(row).execute();
+    const { numInsertedOrUpdatedRows } = await this.db
+      .insertInto('client_links')
+      .values(row)
+      .onConflict((c) =>
+        c
+          .column('id')
+          .doUpdateSet({ hash: row.hash })
+          .where('client_links.session_id', '=', sessionId)
+          .where('client_links.revoked_at', 'is', null),
+      )
+      .executeTakeFirst();
+    if (numInsertedOrUpdatedRows === 0n) throw new Problem(409, 'taken', 'Another link has this id.', 'id');
     return { link: told(row), token };
   }
 

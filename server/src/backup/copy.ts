@@ -3,6 +3,7 @@ import { dirname, join } from 'node:path';
 import { sql, type Kysely } from 'kysely';
 import { openDriver } from '../database/driver';
 import { databaseFile, filesOf, openDatabase, stamp } from '../database/open';
+import { NEW_HOUSE } from '../database/set-clocks';
 import type { Tables } from '../database/tables';
 import { nobodyRuns } from '../running';
 
@@ -70,6 +71,19 @@ export async function backUp(folder: string, file: string): Promise<Contents> {
   }
 }
 
+/** What devices know of the counts of a database does not hold for a copy of it that is put back. */
+async function asAnotherHouse(file: string): Promise<void> {
+  const db = openDriver(file);
+  try {
+    // An older one has no mark yet; it gets one of its own when it is brought up to date.
+    const { rows } = await sql`select name from sqlite_master where name = 'marks'`.execute(db);
+    if (rows.length > 0) await sql.raw(NEW_HOUSE).execute(db);
+    await sql`pragma wal_checkpoint(truncate)`.execute(db);
+  } finally {
+    await db.destroy();
+  }
+}
+
 /**
  * Puts a backup in the place of the database of a folder; the one that was there is kept under a dated name.
  * Throws an Error, and changes nothing, when a server works in the folder or the backup cannot be read.
@@ -87,11 +101,12 @@ export async function restore(folder: string, file: string): Promise<Contents & 
     filesOf(folder).forEach((from) => {
       if (existsSync(from)) renameSync(from, aside + from.slice(main!.length));
     });
+  await asAnotherHouse(incoming);
   renameSync(incoming, main!);
   return { ...contents, aside };
 }
 
-const inOrder = ['notebooks', 'kits', 'schools', 'clients', 'sessions', 'blocks', 'performed_sets'] as const;
+const inOrder = ['notebooks', 'kits', 'schools', 'clients', 'sessions', 'blocks', 'removed_sets', 'performed_sets'] as const;
 
 async function columnsOfTable(db: Kysely<Tables>, table: string): Promise<string> {
   const { rows } = await sql<{ name: string }>`select name from pragma_table_info(${table})`.execute(db);
@@ -124,6 +139,7 @@ export async function restoreInto(folder: string, file: string): Promise<Content
             whole,
           );
         }
+        await sql.raw(NEW_HOUSE).execute(whole);
       });
     } finally {
       await db.destroy();

@@ -1,6 +1,7 @@
 import { emptyNotebook } from '@drimbo/core/movements/notebook';
 import { sql, type Kysely, type Migration } from 'kysely';
 import { columnsOf } from './columns';
+import { clockTables } from './set-clocks';
 import type { Tables } from './tables';
 
 /** The one notebook: that of the coach. */
@@ -71,6 +72,22 @@ function parsed(text: string): unknown {
   } catch {
     return null;
   }
+}
+
+/** The coach's notebook is there whatever was done to it, and no other one is. */
+async function oneNotebook(db: Kysely<Pick<Tables, 'notebooks'>>): Promise<void> {
+  const at = new Date().toISOString();
+  await db
+    .insertInto('notebooks')
+    .values({ id: COACH, revision: 1, document: JSON.stringify(emptyNotebook), updated_at: at, deleted_at: null })
+    .onConflict((c) => c.column('id').doUpdateSet({ deleted_at: null }))
+    .execute();
+  await db
+    .updateTable('notebooks')
+    .set({ deleted_at: at })
+    .where('id', '!=', COACH)
+    .where('deleted_at', 'is', null)
+    .execute();
 }
 
 /** Forward only; names sort in the order they run. */
@@ -208,6 +225,22 @@ export const migrations: Record<string, Migration> = {
       await sql
         .raw('create index performed_by_day on performed_sets (client_id, done_on desc, set_index, id)')
         .execute(db);
+    },
+  },
+  '012-what-was-done': {
+    async up(db: Kysely<unknown>) {
+      const columns = [
+        "kind text not null default 'set'",
+        'held_s real not null default 0',
+        "side text not null default ''",
+        "ended text not null default ''",
+      ];
+      for (const column of columns)
+        await sql.raw(`alter table performed_sets add column ${column}`).execute(db);
+      for (const table of ['clients', 'kits', 'sessions', 'notebooks', 'schools', 'blocks'])
+        await sql.raw(`alter table ${table} add column made_hash text not null default ''`).execute(db);
+      for (const statement of clockTables) await sql.raw(statement).execute(db);
+      await oneNotebook(db as Kysely<Pick<Tables, 'notebooks'>>);
     },
   },
 };

@@ -1,4 +1,4 @@
-import type { Generated } from 'kysely';
+import type { Generated, Selectable } from 'kysely';
 
 /** A document with its revision; a write must name the revision it is based on. */
 export interface DocumentRow {
@@ -9,7 +9,12 @@ export interface DocumentRow {
   updated_at: string;
   /** When it was deleted; the row is gone for good thirty days later. */
   deleted_at: string | null;
+  /** Digest of the text it was made with, by which the same request sent again is known; empty where nobody kept it. */
+  made_hash: Generated<string>;
 }
+
+/** A row as it is read. */
+export type StoredRow = Selectable<DocumentRow>;
 
 /** Beside the document lies what finds it and puts it in order (columns.ts). */
 export interface ClientRow extends DocumentRow {
@@ -54,7 +59,16 @@ export interface PerformedSetRow {
   done_on: string;
   load_kg: number;
   reps: number;
+  /** −1 where nobody said. */
   reserve: number;
+  /** A set, a further stage of one, or a hold. */
+  kind: Generated<string>;
+  /** Seconds of a hold; 0 for what is counted. */
+  held_s: Generated<number>;
+  /** One side of two; empty for both. */
+  side: Generated<string>;
+  /** Why it ended early; empty where it did not, or nobody said. */
+  ended: Generated<string>;
   /** Share of the fresh max lost to the sets before. */
   tired: number;
   /** Seconds a repetition took; 0 where nobody said. */
@@ -66,6 +80,30 @@ export interface PerformedSetRow {
   felt: Generated<number>;
   comfort: Generated<number>;
   note: Generated<string>;
+}
+
+/** A set that was taken away: its id is never logged again, whatever comes late. */
+export interface RemovedSetRow {
+  id: string;
+  session_id: string;
+}
+
+/** How many times the sets of a session were changed; kept by the database itself. */
+export interface SetClockRow {
+  session_id: string;
+  at: number;
+}
+
+/** The same for everything a client's log says. */
+export interface LogClockRow {
+  client_id: string;
+  at: number;
+}
+
+/** What is kept of the database itself, by name. */
+export interface MarkRow {
+  name: string;
+  value: string;
 }
 
 /** A client's way in; what is kept of its token, not the token. */
@@ -88,6 +126,10 @@ export interface Tables {
   blocks: BlockRow;
   performed_sets: PerformedSetRow;
   client_links: ClientLinkRow;
+  removed_sets: RemovedSetRow;
+  set_clocks: SetClockRow;
+  log_clocks: LogClockRow;
+  marks: MarkRow;
 }
 
 export type DocumentTable = 'clients' | 'kits' | 'sessions' | 'notebooks' | 'schools' | 'blocks';

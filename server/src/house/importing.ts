@@ -3,12 +3,13 @@ import { entryAt, HOUSE_FILE, houseSchema, type HouseEntry } from '@drimbo/core/
 import { documentSchemas } from '@drimbo/core/formats/opening';
 import type { DocumentKind } from '@drimbo/core/formats/steps';
 import type { PerformedSet } from '@drimbo/core/log/performed-set';
-import type { Session } from '@drimbo/core/session/document';
+import { schoolIds, type Session } from '@drimbo/core/session/document';
 import { dayAfter, daysAfter } from '@drimbo/core/units/dates';
 import { sql, type Kysely } from 'kysely';
 import type { ZodType } from 'zod';
 import { columnsOf } from '../database/columns';
-import type { DocumentRow, Tables } from '../database/tables';
+import { COACH } from '../database/migrations';
+import type { StoredRow, Tables } from '../database/tables';
 import { Problem } from '../problem';
 import { rowOf, setOf } from '../sets';
 import type { Plan, PlannedFile, Wrong } from '@drimbo/core/formats/plan';
@@ -46,8 +47,8 @@ function nameOf(kind: DocumentKind, document: object, id: string): string {
 class Taking {
   readonly files: PlannedFile[] = [];
   readonly wrong: Wrong[] = [];
-  /** Clients and sessions that are here or come along; a session with its client. */
-  private readonly clients = new Set<string>();
+  /** Documents that are here or come along, by kind and id, and sessions with their clients. */
+  private readonly there = new Set<string>();
   private readonly owners = new Map<string, string>();
 
   constructor(
@@ -85,16 +86,39 @@ class Taking {
     return at !== null;
   }
 
-  private async hasClient(id: string): Promise<boolean> {
-    if (this.clients.has(id)) return true;
+  /** Whether a document is here or came along. */
+  private async has(kind: 'client' | 'kit' | 'school', id: string): Promise<boolean> {
+    if (kind === 'school' && (schoolIds as readonly string[]).includes(id)) return true;
+    if (this.there.has(`${kind} ${id}`)) return true;
     const row = await this.db
-      .selectFrom('clients')
+      .selectFrom(`${kind}s` as const)
       .select('id')
       .where('id', '=', id)
       .where('deleted_at', 'is', null)
       .executeTakeFirst();
-    if (row) this.clients.add(id);
+    if (row) this.there.add(`${kind} ${id}`);
     return row !== undefined;
+  }
+
+  /** Where a document points to something that is neither here nor in the file; null where all of it is. */
+  private async missing(kind: DocumentKind, document: object): Promise<{ at: string; what: string } | null> {
+    if (kind === 'kit' || kind === 'school' || kind === 'notebook') return null;
+    const { clientId, kitId, school } = document as Partial<Session>;
+    const { life } = document as Partial<Pick<TrainingBlock, 'life'>>;
+    const named: { kind: 'client' | 'kit' | 'school'; id: string | undefined; at: string; what: string }[] = [
+      { kind: 'client', id: clientId, at: 'clientId', what: 'client' },
+      { kind: 'kit', id: kitId, at: 'kitId', what: 'gym' },
+      { kind: 'school', id: school, at: 'school', what: 'school' },
+      ...(life ?? []).map((e, i) => ({
+        kind: 'kit' as const,
+        id: e.kitId,
+        at: `life.${i}.kitId`,
+        what: 'gym',
+      })),
+    ];
+    for (const { kind: of, id, at, what } of named)
+      if (id !== undefined && !(await this.has(of, id))) return { at, what };
+    return null;
   }
 
   private async ownerOf(sessionId: string): Promise<string | null> {
@@ -119,15 +143,18 @@ class Taking {
     }
     const document = read.is;
     if (this.tooFarAhead(path, document)) return;
-    if (kind === 'client') this.clients.add(id);
-    if (kind === 'session' || kind === 'block') {
-      const { clientId } = document as Session | TrainingBlock;
-      if (!(await this.hasClient(clientId))) {
-        this.refuse(path, 'clientId', 'there is no client with this id, neither here nor in the file');
-        return;
-      }
-      if (kind === 'session') this.owners.set(id, clientId);
+    const missing = await this.missing(kind, document);
+    if (missing) {
+      const { at, what } = missing;
+      this.refuse(path, at, `there is no ${what} with this id, neither here nor in the file`);
+      return;
     }
+    if (kind === 'notebook' && id !== COACH) {
+      this.refuse(path, '', `there is one notebook, called “${COACH}”`);
+      return;
+    }
+    this.there.add(`${kind} ${id}`);
+    if (kind === 'session') this.owners.set(id, (document as Session).clientId);
     const row = await this.db
       .selectFrom(`${kind}s` as const)
       .selectAll()
@@ -140,7 +167,7 @@ class Taking {
   }
 
   private decided(
-    row: DocumentRow | undefined,
+    row: StoredRow | undefined,
     schema: ZodType<object>,
     document: object,
   ): Pick<PlannedFile, 'does' | 'says'> {

@@ -1,4 +1,4 @@
-import { setOfCells, setsHeader } from '@drimbo/core/formats/sets-table';
+import { neededInHeader, setOfCells } from '@drimbo/core/formats/sets-table';
 import { performedSetSchema, type PerformedSet } from '@drimbo/core/log/performed-set';
 import { findNodeAtLocation, parseTree, type ParseError } from 'jsonc-parser';
 import papaparse from 'papaparse';
@@ -46,7 +46,7 @@ export function readSets(path: string, text: string): Read<PerformedSet[]> {
     header: true,
     skipEmptyLines: 'greedy',
   });
-  const missing = setsHeader.filter((name) => !meta.fields?.includes(name));
+  const missing = neededInHeader.filter((name) => !meta.fields?.includes(name));
   if (missing.length > 0)
     return { wrong: [{ path, line: 1, at: '', says: `the header has no ${missing.join(', ')}` }] };
   if (errors.length > 0)

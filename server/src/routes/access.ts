@@ -31,7 +31,12 @@ const changing = z
   .object({ passcode: z.string().min(LEAST_LENGTH).max(200), now: z.string().max(200).optional() })
   .strict();
 const linking = z
-  .object({ sessionId: z.string().min(1).max(60), days: z.number().int().min(1).max(90) })
+  .object({
+    /** Made once by whoever asks, so that the same request sent again makes no second link. */
+    id: z.string().regex(/^link-[a-z0-9]{8,60}$/, 'an id that begins with link-'),
+    sessionId: z.string().min(1).max(60),
+    days: z.number().int().min(1).max(90),
+  })
   .strict();
 
 /** Who is signed in, signing in and out, the passcode, and the links of clients. */
@@ -80,9 +85,16 @@ export function accessRoutes(access: Access, store: Store): Router {
     response.json(await links.of(client));
   });
   router.post('/links', async (request, response) => {
-    const { sessionId, days } = checked(linking, request.body);
-    const session = await store.sessions.get(sessionId);
-    const { link, token } = await links.make(session.document.clientId, sessionId, days);
+    const { id, sessionId, days } = checked(linking, request.body);
+    const { document } = await store.sessions.get(sessionId);
+    if (document.status === 'draft')
+      throw new Problem(
+        409,
+        'draft',
+        'This session is a draft, which a link does not open. Hand it over first.',
+        'sessionId',
+      );
+    const { link, token } = await links.make({ id, clientId: document.clientId, sessionId, days });
     response.status(201).json({ link, path: `/join/${token}` });
   });
   router.delete('/links/:id', async (request, response) => {

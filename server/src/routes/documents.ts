@@ -2,12 +2,15 @@ import type { DocumentKind } from '@drimbo/core/formats/steps';
 import { Router } from 'express';
 import { z } from 'zod';
 import type { Documents } from '../documents';
-import { checked } from '../problem';
+import { checked, Problem } from '../problem';
 
 const newId = z.string().regex(/^[a-z0-9][a-z0-9-]{1,58}$/, 'an id of small letters, figures and dashes');
 
-/** GET list, GET one, POST new, PUT with revision, DELETE with revision, bring-back: the same for every kind of document. */
-export function documentRoutes<K extends DocumentKind>(documents: Documents<K>): Router {
+/**
+ * GET list, GET one, POST new, PUT with revision, DELETE with revision, bring-back: the same for every kind of document.
+ * `onlyOne`: the kind of which there is one, always: it is read and changed, neither made nor deleted.
+ */
+export function documentRoutes<K extends DocumentKind>(documents: Documents<K>, onlyOne = false): Router {
   const router = Router();
   const creation = z.object({ id: newId, document: z.unknown() }).strict();
   /** In the body or the query: the revision that is meant, and whether what needs the document goes along. */
@@ -25,6 +28,16 @@ export function documentRoutes<K extends DocumentKind>(documents: Documents<K>):
   router.get('/:id', async (request, response) => {
     response.json(await documents.get(request.params.id));
   });
+  if (onlyOne) {
+    router.use((request, _response, next) => {
+      const isFine = request.method === 'GET' || request.method === 'HEAD' || request.method === 'PUT';
+      next(
+        isFine
+          ? undefined
+          : new Problem(409, 'only-one', `There is one ${documents.kind}; it is changed, not made or deleted.`),
+      );
+    });
+  }
   router.post('/', async (request, response) => {
     const body = checked(creation, request.body);
     response.status(201).json(await documents.create(body.id, body.document));

@@ -1,9 +1,18 @@
-import type { Client } from '@drimbo/core/session/client';
+import {
+  clientOnFloor,
+  notebookOnFloor,
+  schoolOnFloor,
+  sessionOnFloor,
+  type FloorFile,
+  type FloorNews,
+} from '@drimbo/core/formats/floor-file';
+import type { FloorBrief } from '@drimbo/core/formats/lists';
+import { floorChangeSchema } from '@drimbo/core/session/floor-changes';
 import { statuses, type Session } from '@drimbo/core/session/document';
-import type { FloorBrief, FloorFile } from '@drimbo/core/formats/lists';
 import { Router, type Response } from 'express';
 import { z } from 'zod';
 import { whoOf } from '../access/who';
+import { changeOnFloor } from '../changing';
 import type { Stored } from '../documents';
 import { finish, finishing } from '../finishing';
 import { sendWith } from '../ready-json';
@@ -11,39 +20,52 @@ import { checked, notFound, Problem } from '../problem';
 import { writing } from '../sets';
 import type { Store } from '../store';
 
-/** What the floor may change of a session: what is done and in which time, not whose it is or where. */
-const changing = z
+const changing = z.object({ change: floorChangeSchema }).strict();
+const since = z
   .object({
-    revision: z.number().int().min(1),
-    blocks: z.unknown(),
-    minutes: z.unknown(),
-    warmup: z.unknown(),
+    house: z.string().max(60),
+    at: z.coerce.number().int().min(0),
+    revision: z.coerce.number().int().min(0),
   })
   .strict();
 
-/** A client's facts without what the coach wrote for himself. */
-const onThePhone = (client: Client): Client => ({
-  ...client,
-  about: '',
-  likes: '',
-  deletedTests: [],
-  ratings: [],
-  notes: [],
+const told = ({ id, revision, document }: Stored<Session>): FloorFile['session'] => ({
+  id,
+  revision,
+  document: sessionOnFloor(document),
 });
 
-/** A session on the gym floor, for the coach and for the client whose it is. */
+/**
+ * A session on the gym floor, for the coach and for the client whose it is. A client logs, corrects and leaves out sets
+ * of a session that was handed over; once it is finished what was done stays as it is.
+ */
 export function floorRoutes(store: Store, today: () => string): Router {
   const router = Router();
+  const isClient = (response: Response): boolean => whoOf(response)?.is === 'client';
 
-  /** Throws a 404 Problem for a session that is not of whoever asks, as for one that is not there. */
+  /**
+   * Throws a 404 Problem for a session that is not of whoever asks, as for one that is not there; to a client a draft is
+   * none either.
+   */
   async function sessionFor(response: Response, id: string): Promise<Stored<Session>> {
     const session = await store.sessions.get(id);
     const who = whoOf(response);
-    if (who?.is === 'client' && session.document.clientId !== who.clientId) throw notFound('session');
+    const { clientId, status } = session.document;
+    if (who?.is === 'client' && (clientId !== who.clientId || status === 'draft')) throw notFound('session');
     return session;
   }
 
-  /** A client's own sessions that are there to be done, and the last that were. */
+  /** Throws a 403 Problem to a client where the session is finished: what was done is the coach's to change by then. */
+  function stillOpen(response: Response, { document }: Stored<Session>): void {
+    if (isClient(response) && document.status === 'finished')
+      throw new Problem(
+        403,
+        'finished',
+        'This session is finished. Tell your coach what should be another way.',
+      );
+  }
+
+  /** A client's own sessions that were handed over, and the last that were done. */
   router.get('/', async (_request, response) => {
     const who = whoOf(response);
     if (who?.is !== 'client') throw new Problem(400, 'invalid', 'The floor is asked for by a client’s link.');
@@ -52,6 +74,7 @@ export function floorRoutes(store: Store, today: () => string): Router {
       .selectFrom('sessions')
       .select(['id', 'title', 'day', 'status_rank'])
       .where('client_id', '=', who.clientId)
+      .where('status_rank', '>', statuses.indexOf('draft'))
       .where('deleted_at', 'is', null)
       .orderBy('day', 'desc')
       .limit(60)
@@ -73,7 +96,7 @@ export function floorRoutes(store: Store, today: () => string): Router {
     );
     const briefs: FloorBrief[] = rows
       .map((r) => ({ ...r, status: statuses[r.status_rank] }))
-      .filter((r) => r.id === who.sessionId || (r.status !== 'draft' && !followed.has(r.id)))
+      .filter((r) => r.id === who.sessionId || !followed.has(r.id))
       .map((r) => ({ id: r.id, title: r.title, date: r.day || null, isDone: r.status === 'finished' }));
     response.json({ name: client.name, today: today(), expiresAt: who.expiresAt, sessions: briefs });
   });
@@ -81,57 +104,61 @@ export function floorRoutes(store: Store, today: () => string): Router {
   /** Everything a session needs to be run without the server from then on. */
   router.get('/:id', async (request, response) => {
     const session = await sessionFor(response, request.params.id);
-    const [client, kit, notebooks, schools, logged, sets] = await Promise.all([
-      store.clients.get(session.document.clientId),
-      store.kits.find(session.document.kitId),
-      store.notebooks.list(),
-      store.schools.list(),
-      store.loggedJson(session.document.clientId),
-      store.sets.page({ session: session.id, page: 0, size: 500 }),
+    const { clientId, kitId, school } = session.document;
+    const [client, kit, notebook, schools, logged, list] = await Promise.all([
+      store.clients.get(clientId),
+      store.kits.find(kitId),
+      store.notebook(),
+      store.ownSchools(),
+      store.loggedJson(clientId, undefined, session.id),
+      store.sets.listOf(session.id),
     ]);
     if (!kit) throw notFound('gym');
     const file: Omit<FloorFile, 'logged'> = {
-      session,
-      client: onThePhone(client.document),
+      ...list,
+      session: told(session),
+      client: clientOnFloor(client.document),
       kit: kit.document,
-      notebook: notebooks[0]?.document ?? null,
-      schools: schools
-        .filter((s) => s.id === session.document.school)
-        .map((s) => ({ ...s.document, id: s.id })),
-      sets,
+      notebook: notebook && notebookOnFloor(notebook, session.document),
+      schools: schools.filter((s) => s.id === school).map(schoolOnFloor),
     };
     sendWith(response, file, { logged });
   });
 
+  /** What is another way by now than when a list was read: asked every few seconds, answered with as little as can be. */
+  router.get('/:id/news', async (request, response) => {
+    const session = await sessionFor(response, request.params.id);
+    const { house, at, revision } = checked(since, request.query);
+    const clock = await store.sets.clock(session.id);
+    const isSame = clock.house === house && clock.at === at;
+    const list = isSame ? { ...clock, sets: null } : await store.sets.listOf(session.id);
+    const news: FloorNews = { ...list, session: session.revision === revision ? null : told(session) };
+    response.json(news);
+  });
+
   router.post('/:id/sets', async (request, response) => {
     const session = await sessionFor(response, request.params.id);
-    const { sets } = checked(writing, request.body);
-    if (sets.some((s) => s.sessionId !== session.id || s.clientId !== session.document.clientId))
-      throw new Problem(400, 'invalid', 'These sets are not of this session.', 'sets');
-    response.status(201).json(await store.sets.write({ sets }));
+    const { removes } = checked(writing, request.body);
+    if (removes.length > 0) stillOpen(response, session);
+    const whose = { sessionId: session.id, clientId: session.document.clientId };
+    response.status(201).json(await store.sets.write(request.body, whose));
   });
 
-  router.delete('/:id/sets/:set', async (request, response) => {
+  router.post('/:id/changes', async (request, response) => {
     const session = await sessionFor(response, request.params.id);
-    const { set } = request.params;
-    const row = await store.db
-      .selectFrom('performed_sets')
-      .select('session_id')
-      .where('id', '=', set)
-      .executeTakeFirst();
-    if (row?.session_id !== session.id) throw notFound('set');
-    response.json(await store.sets.remove(set));
-  });
-
-  router.put('/:id', async (request, response) => {
-    const { document, id } = await sessionFor(response, request.params.id);
-    const { revision, ...changed } = checked(changing, request.body);
-    response.json(await store.sessions.replace(id, revision, { ...document, ...changed }));
+    stillOpen(response, session);
+    const { change } = checked(changing, request.body);
+    response.json(told(await changeOnFloor(store, session.id, change)));
   });
 
   router.post('/:id/finish', async (request, response) => {
-    const { id } = await sessionFor(response, request.params.id);
-    response.json(await finish(store, id, checked(finishing, request.body)));
+    const session = await sessionFor(response, request.params.id);
+    // Two phones may both finish: what the first said stands, and only the coach says otherwise.
+    if (isClient(response) && session.document.status === 'finished') {
+      response.json(told(session));
+      return;
+    }
+    response.json(told(await finish(store, session.id, checked(finishing, request.body))));
   });
   return router;
 }

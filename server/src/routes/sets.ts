@@ -12,7 +12,8 @@ export function setRoutes(sets: Sets): Router {
     response.status(201).json(await sets.write(request.body));
   });
   router.delete('/:id', async (request, response) => {
-    response.json(await sets.remove(request.params.id));
+    await sets.remove(request.params.id);
+    response.status(204).end();
   });
   return router;
 }

@@ -1,6 +1,7 @@
 import type { AccessState, ClientLink, FloorList } from '@drimbo/core/formats/lists';
 import { useQuery } from '@tanstack/react-query';
 import { api } from './api';
+import { once } from './ids';
 import { queryClient } from './queries';
 
 /** Who is at this browser, as the server sees it; asked once, and again when somebody signs in or out. */
@@ -12,12 +13,12 @@ const asSomebodyElse = (): Promise<void> => queryClient.resetQueries();
 
 /** Rejects with the server's reason where the passcode is another one. */
 export async function signIn(passcode: string): Promise<void> {
-  await api.post('/access/sign-in', { passcode });
+  await api.repeat('/access/sign-in', { passcode });
   await asSomebodyElse();
 }
 
 export async function signOut(): Promise<void> {
-  await api.post('/access/sign-out', {});
+  await api.repeat('/access/sign-out', {});
   await asSomebodyElse();
 }
 
@@ -41,7 +42,9 @@ const linksAnew = (): Promise<void> => queryClient.invalidateQueries({ queryKey:
 
 /** A link to a session that holds so many days: the path that opens it, told this once. */
 export async function makeLink(sessionId: string, days: number): Promise<{ link: ClientLink; path: string }> {
-  const made = await api.post<{ link: ClientLink; path: string }>('/access/links', { sessionId, days });
+  const made = await once(`link ${sessionId} ${days}`, 'link', (id) =>
+    api.post<{ link: ClientLink; path: string }>('/access/links', { id, sessionId, days }, id),
+  );
   await linksAnew();
   return made;
 }

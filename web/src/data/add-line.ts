@@ -7,7 +7,8 @@ import { applyEdit } from '@drimbo/core/session/edits';
 import { singleBlock } from '@drimbo/core/session/starting';
 import { api } from './api';
 import { listsAnew } from './house';
-import { newId, type Stored } from './queries';
+import { newId } from './ids';
+import { type Stored } from './queries';
 
 /**
  * Puts a movement, set up like this, into a session: after the first that does `after`, else at its end. Rejects where it

@@ -7,10 +7,12 @@ import type { Logged } from '@drimbo/core/strength/evidence';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from './api';
+import { createOnce } from './create';
 import { listsAnew } from './house';
 import { onTop } from './on-top';
 import { noteSave, savesDone } from './pending-saves';
-import { newId, queryClient, withLiveTabs, type Stored } from './queries';
+import { newId } from './ids';
+import { queryClient, withLiveTabs, type Stored } from './queries';
 
 /** A block with its client, the sessions it names and what was logged. */
 export interface BlockFile {
@@ -44,7 +46,8 @@ export function useBlockFile(id: string | undefined) {
 
 /** Keeps a new block; gives its id. Rejects where it cannot be kept. */
 export async function keepBlock(document: TrainingBlock): Promise<string> {
-  const { id } = await api.post<Stored<TrainingBlock>>('/blocks', { id: newId('block'), document });
+  const what = `block ${document.clientId} ${document.startsOn}`;
+  const { id } = await createOnce<TrainingBlock>(what, '/blocks', 'block', document);
   await listsAnew();
   return id;
 }
@@ -63,9 +66,9 @@ export function editSession(id: string, edit: Edit): Promise<Stored<Session>> {
   return noteSave(id, put());
 }
 
-/** Keeps a session made of a day; gives its id. */
-export async function keepSession(document: Session): Promise<string> {
-  const { id } = await api.post<Stored<Session>>('/sessions', { id: newId('session'), document });
+/** Keeps a session made of a day, once for each `what`; gives its id. */
+export async function keepSession(what: string, document: Session): Promise<string> {
+  const { id } = await createOnce<Session>(what, '/sessions', 'session', document);
   await listsAnew();
   return id;
 }

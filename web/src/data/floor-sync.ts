@@ -1,11 +1,12 @@
-import type { FloorFile } from '@drimbo/core/formats/lists';
-import { applyEdit, type Edit } from '@drimbo/core/session/edits';
+import type { FloorFile } from '@drimbo/core/formats/floor-file';
 import { api, ApiError } from './api';
-import { onTop } from './on-top';
-import { counted, firstOp, onFloorChange, opDone, type Op } from './floor-store';
+import { counted, firstOp, onFloorChange, opDone, setsAnswered, takeIn, type Op } from './floor-store';
 
 /** Whether everything is with the server, how much is not, or what it would not take. */
 export interface SyncState {
+  /** Nobody has looked yet. */
+  isUnknown: boolean;
+  /** Stored here and not answered, what is just being stored included. */
   waiting: number;
   refused: readonly string[];
   isAway: boolean;
@@ -14,25 +15,22 @@ export interface SyncState {
 const FIRST_WAIT_MS = 1_000;
 const LONGEST_WAIT_MS = 60_000;
 
-/** An edit on top of whatever else was changed meanwhile. */
-const edited = (sessionId: string, edit: Edit): Promise<void> =>
-  onTop(
-    () => api.get<FloorFile>(`/floor/${sessionId}`),
-    ({ session: { revision, document } }) => {
-      const { blocks, minutes, warmup } = applyEdit(document, edit);
-      return api.put<void>(`/floor/${sessionId}`, { revision, blocks, minutes, warmup });
-    },
-  );
-
 async function send(op: Op): Promise<void> {
-  if (op.is === 'log') await api.post(`/floor/${op.set.sessionId}/sets`, { sets: [op.set] });
-  if (op.is === 'undo')
-    await api.remove(`/floor/${op.sessionId}/sets/${op.id}`).catch((error: unknown) => {
-      // Gone already is as good.
-      if (!(error instanceof ApiError) || error.status !== 404) throw error;
-    });
-  if (op.is === 'edit') await edited(op.sessionId, op.edit);
-  if (op.is === 'finish') await api.post(`/floor/${op.sessionId}/finish`, { date: op.date, done: op.done });
+  const at = `/floor/${op.sessionId}`;
+  if (op.is === 'sets') {
+    const { sets, removes } = op;
+    // Its ids say enough to be sent again.
+    const answer = await api.repeat<{ at: number }>(`${at}/sets`, { sets, removes });
+    await setsAnswered(op, answer.at);
+  }
+  else {
+    const session = await api.repeat<FloorFile['session']>(
+      ...(op.is === 'change'
+        ? ([`${at}/changes`, { change: op.change }] as const)
+        : ([`${at}/finish`, { date: op.date, done: op.done }] as const)),
+    );
+    await takeIn(op.sessionId, null, session);
+  }
 }
 
 /** True for an answer that will be the same however often it is asked for; who has to sign in anew is not refused. */
@@ -58,10 +56,10 @@ export function keepSending(tell: (state: SyncState) => void): () => void {
   let wait = FIRST_WAIT_MS;
   let isAway = false;
   let isBusy = false;
-  let last: SyncState = { waiting: 0, refused: [], isAway };
+  let last: SyncState = { isUnknown: true, waiting: 0, refused: [], isAway };
   const say = async (): Promise<void> => {
     const { waiting, refused } = await counted();
-    last = { waiting, refused, isAway };
+    last = { isUnknown: false, waiting, refused, isAway };
     if (!over) tell(last);
   };
   const all = async (): Promise<void> => {

@@ -21,7 +21,7 @@ export const useHouse = () => useQuery({ queryKey: ['house'], queryFn: () => api
 export const useDeleted = () =>
   useQuery({ queryKey: ['deleted'], queryFn: () => api.get<Deleted[]>('/data/deleted') });
 
-export const lookThrough = () => api.post<Unreadable[]>('/data/look-through', {});
+export const lookThrough = () => api.repeat<Unreadable[]>('/data/look-through', {});
 
 /** Everything may have changed: what was fetched before is asked for anew. */
 export const allAnew = (): Promise<void> => queryClient.invalidateQueries();
@@ -42,7 +42,7 @@ export const listsAnew = async (): Promise<void> => {
 /** Brings back what was deleted. Throws with the reason where it stays deleted. */
 export async function bringBack({ kind, id, name }: Pick<Deleted, 'kind' | 'id' | 'name'>): Promise<void> {
   try {
-    await api.post(`/${kind}s/${id}/bring-back`, {});
+    await api.repeat(`/${kind}s/${id}/bring-back`, {});
     await allAnew();
   } catch (error) {
     throw new Error(`“${name}” stays deleted: ${(error as Error).message}`, { cause: error });

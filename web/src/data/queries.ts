@@ -149,6 +149,3 @@ export const todayIso = (): string => {
   const now = new Date();
   return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10);
 };
-
-/** A new id of small letters and figures. */
-export const newId = (stem: string): string => `${stem}-${crypto.randomUUID().slice(0, 8)}`;

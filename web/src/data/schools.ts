@@ -1,10 +1,13 @@
 import type { School, SchoolDocument } from '@drimbo/core/schools/document';
 import { api } from './api';
-import { newId, queryClient, type Stored } from './queries';
+import { createOnce } from './create';
+import { newId } from './ids';
+import { queryClient, type Stored } from './queries';
 
 /** Adds a school of the coach's own; gives its id. Rejects where it cannot be kept. */
 export async function addSchool(document: SchoolDocument): Promise<string> {
-  const { id } = await api.post<Stored<SchoolDocument>>('/schools', { id: newId('school'), document });
+  const what = `school ${document.name}`;
+  const { id } = await createOnce<SchoolDocument>(what, '/schools', 'school', document);
   await queryClient.invalidateQueries({ queryKey: ['schools'] });
   return id;
 }

@@ -29,7 +29,7 @@ export async function sessionForFloor(sessionId: string, file: Pick<ClientFile, 
   if (day.session) return day.session;
   const measured = measureDay(block.document, contextOfFile(stored, await houseContext()), day);
   if (!measured) return sessionId;
-  const id = await keepSession(sessionOfDay(measured, today, 'handed over'));
+  const id = await keepSession(`day ${block.id} ${day.day}`, sessionOfDay(measured, today, 'handed over'));
   const document: TrainingBlock = { ...block.document, ...madeOf(block.document, day, id, null).block };
   await api.put(`/blocks/${block.id}`, { revision: block.revision, document });
   return id;

@@ -1,228 +1,138 @@
 import type { Context } from '@drimbo/core';
-import type { FloorFile } from '@drimbo/core/formats/lists';
-import { floorSteps, type FloorStep } from '@drimbo/core/log/floor';
+import type { FloorStep } from '@drimbo/core/log/floor';
+import { asDone, floorState, placeOfLine, type FloorState } from '@drimbo/core/log/floor-state';
 import { fromHere, type FromHere } from '@drimbo/core/log/next-set';
-import type { PerformedSet } from '@drimbo/core/log/performed-set';
-import type { DoneSet } from '@drimbo/core/log/today';
+import type { PerformedSet, Said } from '@drimbo/core/log/performed-set';
+import { performed, type Figures } from '@drimbo/core/log/performing';
+import { sessionDay } from '@drimbo/core/log/session-day';
 import { measure } from '@drimbo/core/measure/measure';
-import type { Measured } from '@drimbo/core/measure/model';
+import type { Measured, MeasuredLine } from '@drimbo/core/measure/model';
+import { asRun, floorEditsOf, swapsOf } from '@drimbo/core/session/as-run';
 import type { Done, Session } from '@drimbo/core/session/document';
-import { repSeconds } from '@drimbo/core/session/effort';
-import { applyEdit, type Edit } from '@drimbo/core/session/edits';
-import { useCallback, useEffect, useMemo, useState } from 'react';
-import { api } from '../data/api';
-import {
-  keepPack,
-  keepWhereabouts,
-  logSet,
-  onFloorChange,
-  packOf,
-  queue,
-  setsOfSession,
-  takeIn,
-  undoSet,
-  whereaboutsOf,
-  type Pack,
-  type Whereabouts,
-} from '../data/floor-store';
-import { keepSending, type SyncState } from '../data/floor-sync';
-import type { Said } from '../data/said';
-import { newId, todayIso } from '../data/queries';
+import type { Edit } from '@drimbo/core/session/edits';
+import type { FloorChange } from '@drimbo/core/session/floor-changes';
+import { useMemo } from 'react';
+import { writeChange, writeFinish, writeSets, type Whereabouts } from '../data/floor-store';
+import type { SyncState } from '../data/floor-sync';
+import { newId } from '../data/ids';
+import { todayIso } from '../data/queries';
+import { useKeptFloor, useSync } from './use-kept-floor';
 
-export interface Floor {
+export type SetStep = Extract<FloorStep, { is: 'set' }>;
+export type Swapped = NonNullable<Extract<FloorChange, { is: 'edits' }>['swap']>;
+
+/** How one set, or each side of it, went. */
+export interface Told {
+  figures: Figures;
+  said: Said;
+}
+
+export interface Floor extends FloorState {
+  /** The plan with what was changed on the floor. */
   session: Session;
   context: Context;
   measured: Measured;
-  steps: FloorStep[];
-  /** Which step is next; as many as there are when all is done. */
-  at: number;
   sets: readonly PerformedSet[];
   advice: FromHere;
   where: Whereabouts;
   sync: SyncState;
-  /** Sets of the same place that two devices logged: both are kept until somebody chooses. */
-  doubles: readonly PerformedSet[][];
-  log: (
-    step: Extract<FloorStep, { is: 'set' }>,
-    figures: Pick<PerformedSet, 'loadKg' | 'reps' | 'reserve'>,
-    said: Said,
-  ) => void;
-  tick: (id: string) => void;
-  undo: (set: PerformedSet) => void;
-  rested: () => void;
-  /** Changes what is left of the session. */
-  change: (edit: Edit) => void;
-  swap: (edit: Edit, swap: Done['swaps'][number]) => void;
+  /** The last set another device logged since this page was opened. */
+  fromElsewhere: PerformedSet | null;
+  /** The day the session belongs to. */
+  day: string;
+  /** Each of these rejects where this device cannot keep it; then nothing was changed. */
+  log: (step: SetStep, told: readonly Told[]) => Promise<void>;
+  correct: (set: PerformedSet, m: MeasuredLine, told: Told) => Promise<void>;
+  takeBack: (sets: readonly PerformedSet[]) => Promise<void>;
+  leaveOut: (line: string, sets: number[] | null, why: string) => Promise<void>;
+  /** Puts a movement where the one that is next stands. */
+  doNext: (line: string) => Promise<void>;
+  change: (edit: Edit, why: string, swap?: Swapped) => Promise<void>;
   finish: (done: Omit<Done, 'swaps'>) => Promise<void>;
-}
-
-/** Fetches everything the floor needs and keeps it on this device; what is kept already serves while nobody answers. */
-async function packFor(id: string): Promise<Pack> {
-  try {
-    const file = await api.get<FloorFile>(`/floor/${id}`);
-    const pack: Pack = {
-      id,
-      session: file.session.document,
-      context: {
-        client: file.client,
-        kit: file.kit,
-        ...(file.notebook ? { notebook: file.notebook } : {}),
-        schools: file.schools,
-        // Today's sets count through the form of the day, not twice.
-        logged: file.logged.filter((r) => r.date < todayIso()),
-      },
-    };
-    await keepPack(pack);
-    await takeIn(file.sets, id);
-    return pack;
-  } catch (error) {
-    const kept = await packOf(id);
-    if (kept) return kept;
-    throw error;
-  }
-}
-
-const asDone = (s: PerformedSet): DoneSet => ({
-  lineId: s.lineId,
-  setIndex: s.setIndex,
-  loadKg: s.loadKg,
-  reps: s.reps,
-  reserve: s.reserve,
-});
-
-/** The session, the sets and where somebody is, from this device; null while they are fetched. */
-function useKept(id: string):
-  | {
-      pack: Pack;
-      sets: PerformedSet[];
-      where: Whereabouts;
-      put: (w: Whereabouts) => void;
-      repack: (p: Pack) => void;
-    }
-  | Error
-  | null {
-  const [pack, setPack] = useState<Pack | Error | null>(null);
-  const [sets, setSets] = useState<PerformedSet[]>([]);
-  const [where, setWhere] = useState<Whereabouts | null>(null);
-  useEffect(() => {
-    let over = false;
-    const read = async (): Promise<void> => {
-      const found = await setsOfSession(id);
-      if (!over) setSets(found);
-    };
-    const stop = onFloorChange(() => void read());
-    packFor(id).then(
-      async (found) => {
-        const known = await whereaboutsOf(id);
-        await read();
-        if (over) return;
-        setWhere(known);
-        setPack(found);
-      },
-      (error: Error) => {
-        if (!over) setPack(error);
-      },
-    );
-    return () => {
-      over = true;
-      stop();
-    };
-  }, [id]);
-  if (pack instanceof Error) return pack;
-  if (!pack || !where) return null;
-  return {
-    pack,
-    sets,
-    where,
-    put: (w) => {
-      setWhere(w);
-      void keepWhereabouts(w);
-    },
-    repack: (p) => {
-      setPack(p);
-      void keepPack(p);
-    },
-  };
-}
-
-function useSync(): SyncState {
-  const [state, setState] = useState<SyncState>({ waiting: 0, refused: [], isAway: false });
-  useEffect(() => keepSending(setState), []);
-  return state;
+  tick: (id: string) => void;
+  rested: () => void;
 }
 
 /** A session being run: everything on this device first, sent when somebody answers. */
 export function useFloor(id: string): Floor | Error | null {
-  const kept = useKept(id);
+  const kept = useKeptFloor(id);
   const sync = useSync();
   const isThere = kept !== null && !(kept instanceof Error);
   const pack = isThere ? kept.pack : null;
   const sets = isThere ? kept.sets : null;
-  const context = useMemo((): Context | null => pack && { ...pack.context, todayIso: todayIso() }, [pack]);
-  const measured = useMemo(() => (pack && context ? measure(pack.session, context) : null), [pack, context]);
-  const steps = useMemo(() => (measured ? floorSteps(measured) : []), [measured]);
+  const where = isThere ? kept.where : null;
+  const day = sets && sessionDay(sets, where!.begun, Date.now(), todayIso());
+  const context = useMemo(
+    (): Context | null => pack && day !== null ? { ...pack.context, todayIso: day } : null,
+    [pack, day],
+  );
+  const measured = useMemo(
+    () => (pack && context ? measure(asRun(pack.session), context) : null),
+    [pack, context],
+  );
   const advice = useMemo(() => measured && sets && fromHere(measured, sets.map(asDone)), [measured, sets]);
-  const finish = useCallback(
-    async (done: Done): Promise<void> => queue({ is: 'finish', sessionId: id, date: todayIso(), done }),
-    [id],
+  const state = useMemo(
+    () => measured && pack && sets && floorState(measured, pack.session, sets, where!.ticked),
+    [measured, pack, sets, where],
   );
   if (kept instanceof Error) return kept;
-  if (!kept || !measured || !advice || !context) return null;
-  const { where, put } = kept;
-  const change = (edit: Edit): void => {
-    kept.repack({ ...kept.pack, session: applyEdit(kept.pack.session, edit) });
-    void queue({ is: 'edit', sessionId: id, edit });
-  };
-  const isDone = new Set(kept.sets.map((s) => `${s.lineId} ${s.setIndex}`));
-  const through = (s: FloorStep): boolean =>
-    s.is === 'set' ? isDone.has(`${s.line.id} ${s.setIndex}`) : where.ticked.includes(s.id);
-  const at = steps.findIndex((s) => !through(s));
-  const places = new Map<string, PerformedSet[]>();
-  for (const s of kept.sets)
-    places.set(`${s.lineId} ${s.setIndex}`, [...(places.get(`${s.lineId} ${s.setIndex}`) ?? []), s]);
+  if (!kept || !measured || !advice || !context || !state || day === null) return null;
+  const { put } = kept;
+  const { session } = kept.pack;
+  /** Where somebody is once something was done, now. */
+  const moved = (): Whereabouts => ({
+    ...kept.where,
+    begun: kept.where.begun ?? { atMs: Date.now(), on: todayIso() },
+    times: [...kept.where.times, Date.now()].slice(-500),
+  });
+  const of = { clientId: session.clientId, sessionId: id };
+  const change = (made: FloorChange): Promise<void> => writeChange(id, made);
   return {
-    session: kept.pack.session,
+    ...state,
+    session: asRun(session),
     context,
     measured,
-    steps,
-    at: at === -1 ? steps.length : at,
     sets: kept.sets,
     advice,
-    where,
+    where: kept.where,
     sync,
-    doubles: [...places.values()].filter((list) => list.length > 1),
-    log: (step, figures, said) => {
-      const { line, setIndex } = step;
-      put({ ...where, startedAt: where.startedAt ?? Date.now(), restFrom: Date.now() });
-      void logSet({
-        id: newId(`set-${id}`.slice(0, 80)),
-        clientId: kept.pack.session.clientId,
-        sessionId: id,
-        lineId: line.id,
-        setIndex,
-        movement: line.movement.id,
-        rig: line.rig,
-        doneOn: todayIso(),
-        ...figures,
-        tired: Number(Math.min(0.6, line.sets[setIndex]!.loss).toFixed(3)),
-        repS: Math.min(60, Math.max(0.5, repSeconds(line.line.tempo))),
-        ...said,
+    fromElsewhere: kept.fromElsewhere,
+    day,
+    log: async ({ line, setIndex }, told) => {
+      const done = told.map(({ figures, said }) => ({
+        ...performed(line, setIndex, figures, said),
+        ...of,
+        id: newId('set'),
+        doneOn: day,
+      }));
+      await writeSets(id, done, []);
+      put({ ...moved(), restFrom: Date.now() });
+    },
+    correct: async (set, m, { figures, said }) => {
+      const again = { ...performed(m, set.setIndex, figures, said), rig: set.rig, movement: set.movement };
+      await writeSets(id, [{ ...set, ...again, tired: set.tired, id: newId('set') }], [set.id]);
+    },
+    takeBack: (gone) => writeSets(id, [], gone.map((s) => s.id)),
+    leaveOut: (line, out, why) => change({ is: 'left out', id: newId('change'), line, sets: out, why }),
+    doNext: async (line) => {
+      const step = state.steps[state.at];
+      const here = step && step.is !== 'warm-up' ? step.line.id : null;
+      const begun = here !== null && kept.sets.some((s) => s.lineId === here);
+      const to = here === null ? 0 : placeOfLine(asRun(session), here) + (begun ? 1 : 0);
+      await change({
+        is: 'edits',
+        id: newId('change'),
+        edits: [{ do: 'move', line, to }],
+        swap: null,
+        why: 'another order',
       });
     },
-    tick: (step) =>
-      put({
-        ...where,
-        startedAt: where.startedAt ?? Date.now(),
-        ticked: [...where.ticked, step],
-        restFrom: null,
-      }),
-    undo: (set) => void undoSet(set),
-    rested: () => put({ ...where, restFrom: null }),
-    change,
-    swap: (edit, swapped) => {
-      change(edit);
-      put({ ...where, swaps: [...where.swaps, swapped] });
+    change: async (edit, why, swap) => {
+      const edits = floorEditsOf(edit);
+      if (edits.length > 0) await change({ is: 'edits', id: newId('change'), edits, swap: swap ?? null, why });
     },
-    finish: (done) => finish({ ...done, swaps: where.swaps.slice(0, 40) }),
+    finish: (done) => writeFinish(id, day, { ...done, swaps: swapsOf(session) }),
+    tick: (step) => put({ ...moved(), ticked: [...kept.where.ticked, step], restFrom: null }),
+    rested: () => put({ ...kept.where, restFrom: null }),
   };
 }

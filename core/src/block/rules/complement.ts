@@ -7,6 +7,7 @@ import { jobOf, jobOfEntry } from '../../choosing/swaps';
 import type { MeasuredLine } from '../../measure/model';
 import { findEntry } from '../../movements/catalogue';
 import { missingFor } from '../../kit/fitting';
+import { kindEntries } from '../../choosing/kindness';
 import { limitsMet } from '../../choosing/limits';
 import { becoming } from '../../session/starting';
 import { promisedReps } from '../../session/schemes';
@@ -40,10 +41,10 @@ const ofPairs =
 /** An entry in the place of a line, where the gym has it and no limit of the client speaks against it. */
 function becomes(d: MeasuredDay, m: MeasuredLine, entryIds: readonly string[]): BlockFixDraft[] {
   const { client, kit } = d.measured!.context;
-  return entryIds
+  const there = entryIds
     .map((id) => findEntry(id)!)
-    .filter((e) => missingFor(kit, e.movement, e.rig) === null)
-    .filter((e) => limitsMet(e.movement, e.rig, client.limits).length === 0)
+    .filter((e) => missingFor(kit, e.movement, e.rig) === null);
+  return kindEntries(there, client)
     .filter((e) => !d.measured!.lines.some((l) => isAlike(jobOf(l), jobOfEntry(e), SAME_JOB)))
     .map((e) => ({
       label: `${e.name} in place of ${m.name.toLowerCase()} on ${d.training.name}`,

@@ -1,4 +1,4 @@
-import { limitsMet } from '../../choosing/limits';
+import { kindEntries } from '../../choosing/kindness';
 import { missingFor } from '../../kit/fitting';
 import type { Measured } from '../../measure/model';
 import { findEntry } from '../../movements/catalogue';
@@ -9,13 +9,14 @@ import { freshId } from '../questions';
 
 /** Offers to add the first of these entries that the gym has and no limit of the client meets, at the end of the session. */
 export function offerFirst(s: Measured, entryIds: readonly string[], most = 1): FixDraft[] {
-  return entryIds
+  const there = entryIds
     .map((id) => findEntry(id)!)
-    .filter((e) => missingFor(s.context.kit, e.movement, e.rig) === null)
-    .filter((e) => limitsMet(e.movement, e.rig, s.context.client.limits).length === 0)
+    .filter((e) => missingFor(s.context.kit, e.movement, e.rig) === null);
+  return kindEntries(there, s.context.client)
     .slice(0, most)
     .map((entry) => {
-      const line = startingLine(entry, s.school, freshId(s, `add-${entry.id}`));
+      const started = startingLine(entry, s.school, freshId(s, `add-${entry.id}`));
+      const line = { ...started, rig: entry.rig };
       return {
         label: `Add ${entry.name.toLowerCase()}`,
         edit: {

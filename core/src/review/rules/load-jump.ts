@@ -2,7 +2,7 @@ import { choicesOf } from '../../loads/prescribe';
 import type { Measured, MeasuredLine } from '../../measure/model';
 import { movementOf } from '../../movements/catalogue';
 import { variantOf } from '../../movements/settings';
-import type { LiftRecord } from '../../strength/evidence';
+import type { Logged as LoggedSet } from '../../strength/evidence';
 import { maxOverLoad } from '../../strength/formulas';
 import { movedShare } from '../../strength/ratios';
 import { massText } from '../../units/mass';
@@ -16,33 +16,33 @@ const STOP = 1.2;
 const withReserve = ({ reps, reserve }: { reps: number; reserve: number }): number =>
   Math.min(36, Math.max(1, reps + reserve));
 
-type Logged = Measured['context']['logged'];
-const names = new WeakMap<LiftRecord, string>();
-const byMovement = new WeakMap<Logged, Map<string, LiftRecord[]>>();
+type Log = Measured['context']['logged'];
+const names = new WeakMap<LoggedSet, string>();
+const byMovement = new WeakMap<Log, Map<string, LoggedSet[]>>();
 
-function nameOf(r: LiftRecord): string {
+function nameOf(r: LoggedSet): string {
   let name = names.get(r);
   if (name === undefined) names.set(r, (name = variantOf(movementOf(r.movement), r.rig).name));
   return name;
 }
 
 /** Logged sets of a movement; found once for all that is judged against the same sets. */
-function loggedOf(logged: Logged, movement: string): readonly LiftRecord[] {
+function loggedOf(logged: Log, movement: string): readonly LoggedSet[] {
   let known = byMovement.get(logged);
   if (!known) {
     known = new Map();
-    for (const r of logged) known.set(r.movement, [...(known.get(r.movement) ?? []), r]);
+    for (const r of logged) if (r.kind !== 'hold') known.set(r.movement, [...(known.get(r.movement) ?? []), r]);
     byMovement.set(logged, known);
   }
   return known.get(movement) ?? [];
 }
 
 /** The heaviest set of the last day this movement was done under the same name. */
-function lastTime(s: Measured, m: MeasuredLine): LiftRecord | null {
+function lastTime(s: Measured, m: MeasuredLine): LoggedSet | null {
   const all = loggedOf(s.context.logged, m.movement.id);
   if (all.length === 0) return null;
   const name = variantOf(m.movement, m.rig).name;
-  let last: LiftRecord | null = null;
+  let last: LoggedSet | null = null;
   for (const r of all) {
     if (r.date >= s.context.todayIso || (last && r.date < last.date) || nameOf(r) !== name) continue;
     if (!last || r.date > last.date || r.loadKg > last.loadKg) last = r;

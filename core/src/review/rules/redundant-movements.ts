@@ -1,6 +1,6 @@
 import { listed } from '../../units/words';
 import { sameRegions, sameReps } from '../../choosing/overlap';
-import { limitsMet } from '../../choosing/limits';
+import { kindEntries } from '../../choosing/kindness';
 import { jobOf, jobOfEntry } from '../../choosing/swaps';
 import { missingFor } from '../../kit/fitting';
 import { standOf } from '../../mechanics/stands';
@@ -49,11 +49,10 @@ function otherJobs(s: Measured, m: MeasuredLine): FixDraft[] {
   const others = s.lines.filter((l) => l !== m).map(jobOf);
   const here = jobOf(m);
   const wanted = kin[m.movement.family] ?? [m.movement.family];
-  const near = entries
-    .filter(
-      (e) => wanted.includes(e.movement.family) && missingFor(s.context.kit, e.movement, e.rig) === null,
-    )
-    .filter((e) => limitsMet(e.movement, e.rig, s.context.client.limits).length === 0)
+  const there = entries.filter(
+    (e) => wanted.includes(e.movement.family) && missingFor(s.context.kit, e.movement, e.rig) === null,
+  );
+  const near = kindEntries(there, s.context.client)
     .map((entry) => ({ entry, job: jobOfEntry(entry) }))
     .map((e) => ({ ...e, near: sameRegions(here.credits, e.job.credits) }))
     .sort((a, b) => b.near - a.near);

@@ -42,6 +42,7 @@ export const burnOut: SchemeModule<BurnOut> = {
           stage,
           counts: stage === 0 ? COUNTS : 0,
           open: stage > 0,
+          volumeOnly: true,
           loadOf: stage === 0 ? null : { bout: first, share: 1 },
           restAfterS: stage < parts.length - 1 ? pauseS : null,
         });

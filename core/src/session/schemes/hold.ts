@@ -25,6 +25,7 @@ export const hold: SchemeModule<Hold> = {
     Array.from({ length: sets }, (_, i) => ({
       ...plainSet({ lo: 1, hi: 1 }, reserveAt(reserve, i, sets), i),
       holdS: seconds,
+      volumeOnly: true,
     })),
   oneLoad: true,
   withSets: (scheme, sets) => ({ ...scheme, sets }),

@@ -102,6 +102,7 @@ export const mechanicalDrop: SchemeModule<MechanicalDrop> = {
           stage: i + 1,
           counts: COUNTS_FURTHER,
           open: true,
+          volumeOnly: true,
           loadOf: { bout: first, share: 1 },
           restAfterS: i < easier.length - 1 ? 0 : null,
           rig: { [knob]: value },

@@ -30,6 +30,8 @@ export interface SetTarget {
   open?: boolean;
   /** Done until nothing more comes, whatever the load. */
   toFailure?: boolean;
+  /** It tires and counts, and says nothing of a max: a further stage or bout, a burn-out, a hold. Common practice. */
+  volumeOnly?: true;
   /** Settings that change for this bout. */
   rig?: Rig;
 }

@@ -61,6 +61,7 @@ export function stagedBouts(
         stage,
         counts: COUNTS_FURTHER,
         open: true,
+        volumeOnly: true,
         loadOf: { bout: first, share: share(stage) },
         restAfterS: stage < more ? pauseS : null,
       });

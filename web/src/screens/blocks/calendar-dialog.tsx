@@ -12,7 +12,7 @@ import { dayOfUid } from '@drimbo/core/formats/calendar';
 import { daysAfter } from '@drimbo/core/units/dates';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { newId } from '../../data/queries';
+import { newId } from '../../data/ids';
 import { ink, size } from '../../look/theme';
 import { Button } from '../../parts/button';
 import { CheckBox } from '../../parts/check-box';

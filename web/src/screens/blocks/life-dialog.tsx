@@ -2,7 +2,8 @@ import { answerNames, answersFor, lifeNames, lifePreviews } from '@drimbo/core/b
 import { lifeKinds, type LifeEvent } from '@drimbo/core/block/document';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { newId, useKits } from '../../data/queries';
+import { newId } from '../../data/ids';
+import { useKits } from '../../data/queries';
 import { ink, size } from '../../look/theme';
 import { Button } from '../../parts/button';
 import { DateField } from '../../parts/date-field';

@@ -2,6 +2,7 @@ import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../../data/api';
+import { once } from '../../data/ids';
 import type { ClientFile } from '../../data/queries';
 import { forgetDraftsOf } from '../../state/drafts';
 import { forgetHistoryOf } from '../../state/kept-history';
@@ -45,7 +46,9 @@ export function ClientData({ file }: { file: ClientFile }): ReactNode {
     });
   const erase = (): void =>
     attempt(async () => {
-      const { copies } = await api.post<{ copies: string[] }>(`/clients/${file.id}/erase`, { name: typed });
+      const { copies } = await once(`erase ${file.id}`, 'erase', (key) =>
+        api.post<{ copies: string[] }>(`/clients/${file.id}/erase`, { name: typed }, key),
+      );
       const ids = file.sessions.map((s) => s.id);
       forgetDraftsOf(localStorage, [`/clients/${file.id}`, ...ids]);
       forgetHistoryOf(localStorage, ids);

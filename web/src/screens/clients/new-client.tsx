@@ -7,7 +7,10 @@ import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { z } from 'zod';
 import { api } from '../../data/api';
-import { newId, queryClient, useKits, type Stored } from '../../data/queries';
+import { idIsThrough } from '../../data/ids';
+import { createOnce } from '../../data/create';
+import { newId } from '../../data/ids';
+import { queryClient, useKits, type Stored } from '../../data/queries';
 import { Button } from '../../parts/button';
 import { Dialog } from '../../parts/dialog';
 import { figureFrom } from '../../parts/figure';
@@ -61,6 +64,9 @@ const clientFrom = (facts: z.output<typeof schema>, kitId: string): Client => ({
   notes: [],
 });
 
+/** The client this form makes, whatever becomes of the answer. */
+const FORM = 'new client';
+
 /** Adds a client from the few facts nothing can be computed without. */
 export function NewClient(): ReactNode {
   const kits = useKits();
@@ -74,12 +80,13 @@ export function NewClient(): ReactNode {
   const kit = kitId ?? kits.data?.[0]?.id ?? null;
   const close = (): void => {
     setOpen(false);
+    idIsThrough(FORM);
     reset();
   };
   const add = handleSubmit(async (facts) => {
     try {
       const document = clientFrom(facts, kit ?? '');
-      const stored = await api.post<Stored<Client>>('/clients', { id: newId('client'), document });
+      const stored = await createOnce<Client>(FORM, '/clients', 'client', document);
       await queryClient.invalidateQueries({ queryKey: ['roster'] });
       void go(`/clients/${stored.id}`);
     } catch (error) {

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { api } from '../../data/api';
+import { once } from '../../data/ids';
 import { allAnew, useHouse, useWork, type Copy } from '../../data/house';
 import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';
@@ -65,7 +66,7 @@ export function Backups(): ReactNode {
             kind="strong"
             onPress={() =>
               work.start('Making a copy…', async () => {
-                await api.post('/data/backups', {});
+                await once('backup', 'backup', (key) => api.post('/data/backups', {}, key));
                 await house.refetch();
                 return null;
               })
@@ -76,7 +77,13 @@ export function Backups(): ReactNode {
           <DownloadButton href="/api/data/backup">Save a copy as a file</DownloadButton>
           <FileChoice
             accept=".sqlite"
-            onFile={(file) => restore((stop) => api.upload<Restored>('/data/restore', file, stop))}
+            onFile={(file) =>
+              restore((stop) =>
+                once(`restore ${file.name} ${file.size} ${file.lastModified}`, 'restore', (key) =>
+                  api.upload<Restored>('/data/restore', file, stop, key),
+                ),
+              )
+            }
           >
             Restore a saved copy
           </FileChoice>
@@ -107,7 +114,13 @@ export function Backups(): ReactNode {
                   that this can be undone in the same way.
                 </p>
               }
-              onYes={() => restore(() => api.post<Restored>('/data/restore', { copy: copy.name }))}
+              onYes={() =>
+                restore(() =>
+                  once(`restore ${copy.name}`, 'restore', (key) =>
+                    api.post<Restored>('/data/restore', { copy: copy.name }, key),
+                  ),
+                )
+              }
             >
               Restore
             </Ask>

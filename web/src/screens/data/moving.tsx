@@ -1,6 +1,7 @@
 import type { Plan, PlannedFile } from '@drimbo/core/formats/plan';
 import { useState, type ReactNode } from 'react';
 import { api, ApiError } from '../../data/api';
+import { newId, once } from '../../data/ids';
 import { allAnew, useWork, type Work } from '../../data/house';
 import { ListTable } from '../../parts/pages';
 import { Button } from '../../parts/button';
@@ -95,7 +96,9 @@ function Preview({ outcome, work }: { outcome: Outcome; work: Work<Outcome> }): 
     work.start('Importing…', async (stop) => {
       const query = `expect=${plan.digest}&keep=${keep}`;
       try {
-        const done = await api.upload<Plan>(`/data/import?${query}`, file, stop);
+        const done = await once(`import ${query}`, 'import', (key) =>
+          api.upload<Plan>(`/data/import?${query}`, file, stop, key),
+        );
         await allAnew();
         return { plan: done, file, keep, is: 'done' };
       } catch (error) {
@@ -142,7 +145,7 @@ function Preview({ outcome, work }: { outcome: Outcome; work: Work<Outcome> }): 
 
 const look = (work: Work<Outcome>, file: File, keep: boolean): void =>
   work.start('Looking through the file…', async (stop) => {
-    const plan = await api.upload<Plan>(`/data/preview?keep=${keep}`, file, stop);
+    const plan = await api.upload<Plan>(`/data/preview?keep=${keep}`, file, stop, newId('preview'));
     return { plan, file, keep, is: 'preview' };
   });
 

@@ -8,7 +8,7 @@ import { linesOf } from '@drimbo/core/session/document';
 import { singleBlock } from '@drimbo/core/session/starting';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { newId } from '../../data/queries';
+import { newId } from '../../data/ids';
 import { StillMovement } from '../../drawings/figure/still';
 import { ink, size, voiceText } from '../../look/theme';
 import { Button } from '../../parts/button';

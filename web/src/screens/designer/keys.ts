@@ -1,6 +1,6 @@
 import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { linesOf, type Block } from '@drimbo/core/session/document';
-import { newId } from '../../data/queries';
+import { newId } from '../../data/ids';
 import type { Designer } from '../../state/use-designer';
 
 export const nameOf = (lineId: string): HTMLElement | null =>

@@ -1,7 +1,7 @@
 import { Copy, Link2, Trash2, Unlink2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { newId } from '../../data/queries';
+import { newId } from '../../data/ids';
 import { Button } from '../../parts/button';
 import type { Designer } from '../../state/use-designer';
 import { drawsAgain, work } from './draws-again';

@@ -2,8 +2,10 @@ import type { Session } from '@drimbo/core/session/document';
 import { sessionsOfDays } from '@drimbo/core/shorthand/days';
 import type { Pasted } from '@drimbo/core/shorthand/pasted';
 import { api } from '../../data/api';
+import { createOnce } from '../../data/create';
 import { listsAnew } from '../../data/house';
-import { newId, type Stored } from '../../data/queries';
+import { newId } from '../../data/ids';
+import { type Stored } from '../../data/queries';
 import { tell } from '../../parts/toast';
 
 /** Makes a session of each day of a message; told when they are there, with a way back. */
@@ -14,8 +16,10 @@ export async function makeDays(like: Session, pasted: Pasted, done: () => void):
     await listsAnew();
   };
   try {
-    for (const document of sessionsOfDays(pasted, like, newId))
-      made.push(await api.post<Stored<Session>>('/sessions', { id: newId('session'), document }));
+    for (const [i, document] of sessionsOfDays(pasted, like, newId).entries())
+      made.push(
+        await createOnce<Session>(`day ${i} of ${document.title}`, '/sessions', 'session', document),
+      );
     await listsAnew();
     done();
     tell(`Made: ${made.map((s) => `“${s.document.title}”`).join(', ')}. They are among the sessions.`, () => {

@@ -10,7 +10,7 @@ import { startingLine } from '@drimbo/core/schools/starting-line';
 import { rigWords } from '@drimbo/core/movements/rig';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { newId } from '../../data/queries';
+import { newId } from '../../data/ids';
 import type { Designer } from '../../state/use-designer';
 import { Button } from '../../parts/button';
 import { Disclosure } from '../../parts/disclosure';

@@ -6,7 +6,7 @@ import { LONGEST_NOTE, MOST_BLOCKS } from '@drimbo/core/session/document';
 import type { Edit } from '@drimbo/core/session/edits';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { newId } from '../../data/queries';
+import { newId } from '../../data/ids';
 import type { Designer } from '../../state/use-designer';
 import { Button } from '../../parts/button';
 import { TextField } from '../../parts/text-field';

@@ -9,7 +9,7 @@ import type { Edit } from '@drimbo/core/session/edits';
 import type { TypedText } from '@drimbo/core/shorthand/typed';
 import { lazy, Suspense, useMemo, useState, type ReactNode, type RefObject } from 'react';
 import { styled } from 'styled-components';
-import { newId } from '../../data/queries';
+import { newId } from '../../data/ids';
 import type { Designer } from '../../state/use-designer';
 import { drawsAgain, work } from './draws-again';
 import { fetchReader, useReader } from '../../state/reader';

@@ -6,7 +6,7 @@ import { durationWords, parseDuration } from '@drimbo/core/units/time';
 import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { newId } from '../../data/queries';
+import { newId } from '../../data/ids';
 import type { Designer } from '../../state/use-designer';
 import { drawsAgain, work } from './draws-again';
 import { Button } from '../../parts/button';

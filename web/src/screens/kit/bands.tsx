@@ -3,7 +3,7 @@ import { readBandPoints, bandPointsText } from '@drimbo/core/kit/lists';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import type { ReactNode } from 'react';
-import { newId } from '../../data/queries';
+import { newId } from '../../data/ids';
 import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { ink } from '../../look/theme';

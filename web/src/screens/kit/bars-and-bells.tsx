@@ -2,7 +2,7 @@ import type { Kit } from '@drimbo/core/kit/kit';
 import { readSizes, sizesText, type Size } from '@drimbo/core/kit/lists';
 import { markedUnit, markText, type MassUnit } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
-import { newId } from '../../data/queries';
+import { newId } from '../../data/ids';
 import { PlateSleeve } from '../../drawings/plate-sleeve';
 import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';

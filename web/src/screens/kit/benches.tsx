@@ -1,6 +1,6 @@
 import { readAngles } from '@drimbo/core/kit/lists';
 import type { ReactNode } from 'react';
-import { newId } from '../../data/queries';
+import { newId } from '../../data/ids';
 import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { Cell } from '../../parts/cell';

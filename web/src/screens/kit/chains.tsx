@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { newId } from '../../data/queries';
+import { newId } from '../../data/ids';
 import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { Cell } from '../../parts/cell';

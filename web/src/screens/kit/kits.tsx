@@ -4,7 +4,9 @@ import { massFigure } from '@drimbo/core/units/mass';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api } from '../../data/api';
-import { newId, queryClient, useKits, type Stored } from '../../data/queries';
+import { createOnce } from '../../data/create';
+import { newId } from '../../data/ids';
+import { queryClient, useKits, type Stored } from '../../data/queries';
 import { ListPage, ListTable } from '../../parts/pages';
 import { Button } from '../../parts/button';
 import { FileChoice } from '../../parts/file-choice';
@@ -43,7 +45,7 @@ export function KitsScreen(): ReactNode {
     document.title = 'Kit · Drimbo';
   }, []);
   const add = async (kit: Kit): Promise<void> => {
-    const stored = await api.post<Stored<Kit>>('/kits', { id: newId('kit'), document: kit });
+    const stored = await createOnce<Kit>(`gym ${kit.name}`, '/kits', 'kit', kit);
     await queryClient.invalidateQueries({ queryKey: ['kits'] });
     void go(`/kit/${stored.id}`);
   };

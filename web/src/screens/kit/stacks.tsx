@@ -2,7 +2,7 @@ import { movements } from '@drimbo/core/movements/catalogue';
 import { markText } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { newId } from '../../data/queries';
+import { newId } from '../../data/ids';
 import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { Select } from '../../parts/select';

@@ -21,7 +21,7 @@ import { schools } from '@drimbo/core/schools/schools';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { changeNotebook, useNotebook } from '../../state/notebook';
-import { newId } from '../../data/queries';
+import { newId } from '../../data/ids';
 import { useSomeone } from '../../state/someone';
 import { SheetsPage } from '../../parts/pages';
 import { Button } from '../../parts/button';

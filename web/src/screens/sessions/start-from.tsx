@@ -4,8 +4,10 @@ import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { api } from '../../data/api';
+import { createOnce } from '../../data/create';
 import { listsAnew } from '../../data/house';
-import { newId, useClientNames, type Stored } from '../../data/queries';
+import { newId } from '../../data/ids';
+import { useClientNames, type Stored } from '../../data/queries';
 import { Button } from '../../parts/button';
 import { ComboBox } from '../../parts/combo-box';
 import { Dialog, DialogFeet } from '../../parts/dialog';
@@ -55,7 +57,7 @@ export function StartFrom({
   const start = async (id: string): Promise<void> => {
     const { document: client } = await api.get<Stored<Client>>(`/clients/${id}`);
     const document = await make({ id, client }, title.trim());
-    const stored = await api.post<Stored<Session>>('/sessions', { id: newId('session'), document });
+    const stored = await createOnce<Session>(`begun as “${document.title}”`, '/sessions', 'session', document);
     await listsAnew();
     void go(`/sessions/${stored.id}`);
   };

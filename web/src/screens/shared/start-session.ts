@@ -2,8 +2,10 @@ import type { Kit } from '@drimbo/core/kit/kit';
 import type { Session } from '@drimbo/core/session/document';
 import { emptySession } from '@drimbo/core/session/starting';
 import { api } from '../../data/api';
+import { createOnce } from '../../data/create';
 import { listsAnew } from '../../data/house';
-import { newId, type ClientFile, type Stored } from '../../data/queries';
+import { newId } from '../../data/ids';
+import { type ClientFile, type Stored } from '../../data/queries';
 
 /** Begins an empty session from what is known of a client; gives its id. */
 export async function startSession(
@@ -23,7 +25,7 @@ export async function startSession(
         : 'chest',
     school: client.trainingAge === 'under 1 year' ? 'foundations' : 'evidence',
   });
-  const stored = await api.post<Stored<Session>>('/sessions', { id: newId('session'), document });
+  const stored = await createOnce<Session>(`start ${id}`, '/sessions', 'session', document);
   await listsAnew();
   return stored.id;
 }

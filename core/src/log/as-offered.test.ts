@@ -1,0 +1,83 @@
+import { sampleClient, sampleContext, session } from '../examples/samples';
+import { clientMax } from '../measure/client-max';
+import type { Context } from '../measure/context';
+import { measure } from '../measure/measure';
+import { findEntry } from '../movements/catalogue';
+import { schools } from '../schools/schools';
+import { startingLine } from '../schools/starting-line';
+import type { Line } from '../session/document';
+import { moduleOf, schemeKinds } from '../session/schemes/all';
+import { daysAfter } from '../units/dates';
+import type { Logged } from '../strength/evidence';
+import { floorSteps } from './floor';
+import { fromHere } from './next-set';
+import { offeredFor } from './offering';
+import { evidenceOf, nothingSaid, type PerformedSet } from './performed-set';
+import { performed } from './performing';
+
+const SESSIONS = 24;
+/** A load of a hold, as it was found on the day. */
+const FOUND_KG = 10;
+const BEGINS = '2026-08-03';
+
+const lineOf = (entry: string, kind: (typeof schemeKinds)[number], reps: { lo: number; hi: number }, reserve = { first: 2, last: 1 }): Line => {
+  const started = startingLine(findEntry(entry)!, schools.evidence, 'line');
+  return { ...started, scheme: moduleOf({ kind }).begin(3, reps), reserve };
+};
+
+/** The log of so many sessions in which every set went exactly as it was offered; untouched, nobody says what was left. */
+function logOf(line: Line, client: Context['client'], untouched: boolean): { logged: Logged[]; before: number; after: number } {
+  let logged: Logged[] = [];
+  const at = (i: number): Context => ({ ...sampleContext, client, logged, todayIso: daysAfter(BEGINS, 3 * i) });
+  const max = (context: Context): number => {
+    const m = measure(session([line]), context).lines[0]!;
+    const found = clientMax(m.movement, m.rig, context);
+    return found.basis === 'calibrate' ? 0 : found.kg;
+  };
+  const before = max(at(0));
+  for (let i = 0; i < SESSIONS; i += 1) {
+    const context = at(i);
+    const measured = measure(session([line]), context);
+    const done: PerformedSet[] = [];
+    for (const step of floorSteps(measured)) {
+      if (step.is !== 'set') continue;
+      const next = fromHere(measured, done).next.get(line.id)?.find((n) => n.setIndex === step.setIndex);
+      const { loadKg, reps, left, heldS } = offeredFor(step.line, step.setIndex, next);
+      const figures = { loadKg: loadKg ?? FOUND_KG, reps, reserve: untouched ? null : left, heldS };
+      done.push({
+        ...performed(step.line, step.setIndex, figures, nothingSaid),
+        id: `set-${i}-${done.length}`,
+        clientId: 'c',
+        sessionId: `s-${i}`,
+        doneOn: context.todayIso,
+      });
+    }
+    logged = [...done.flatMap((s) => evidenceOf(s) ?? []), ...logged];
+  }
+  return { logged, before, after: max(at(SESSIONS - 1)) };
+}
+
+const lifts = [
+  ['barbell-bench-press', 100, { lo: 6, hi: 8 }],
+  ['dumbbell-lateral-raise', 12, { lo: 12, hi: 15 }],
+  ['pushdown', 40, { lo: 10, hi: 12 }],
+] as const;
+
+describe.each(lifts)('%s', (entry, kg, reps) => {
+  const found = findEntry(entry)!;
+  const client = {
+    ...sampleClient,
+    tests: [
+      { movement: found.movement.id, rig: found.rig, date: BEGINS, loadKg: kg, reps: 5, reserve: 0, kind: 'test' as const },
+    ],
+  };
+  test.each(schemeKinds)('logged as offered, %s leaves the max where it was', (kind) => {
+    const { before, after } = logOf(lineOf(entry, kind, reps), client, false);
+    expect(Math.abs(after / before - 1)).toBeLessThan(0.01);
+  });
+  test.each(schemeKinds)('logged untouched, %s proves nothing', (kind) => {
+    const { logged, before, after } = logOf(lineOf(entry, kind, reps, { first: 1, last: 0 }), client, true);
+    expect(logged.length).toBeGreaterThan(0);
+    expect(Math.abs(after / before - 1)).toBeLessThan(0.01);
+  });
+});

@@ -1,0 +1,37 @@
+import type { MeasuredLine } from '../measure/model';
+import { repSeconds } from '../session/effort';
+import type { SetTarget } from '../session/schemes';
+import type { PerformedKind, PerformedSet, Said } from './performed-set';
+
+/** The figures of a set as they are told: what was not counted is left out, what nobody said is null. */
+export type Figures = Pick<PerformedSet, 'loadKg' | 'reps' | 'reserve' | 'heldS'>;
+
+/** What a bout is when it is done as it was meant. */
+export const kindOf = (target: Pick<SetTarget, 'holdS' | 'volumeOnly'>): PerformedKind =>
+  target.holdS !== undefined ? 'hold' : target.volumeOnly ? 'stage' : 'set';
+
+/** The set somebody did of a line, as it is logged: everything but whose it is and when. */
+export function performed(
+  m: Pick<MeasuredLine, 'id' | 'movement' | 'rig' | 'line' | 'sets'>,
+  setIndex: number,
+  { loadKg, reps, reserve, heldS }: Figures,
+  said: Said,
+): Omit<PerformedSet, 'id' | 'clientId' | 'sessionId' | 'doneOn'> {
+  const set = m.sets[setIndex]!;
+  const kind = kindOf(set.target);
+  return {
+    ...said,
+    lineId: m.id,
+    setIndex,
+    kind,
+    movement: m.movement.id,
+    rig: set.target.rig ? { ...m.rig, ...set.target.rig } : m.rig,
+    loadKg: Number(loadKg.toFixed(3)),
+    reps: kind === 'hold' ? 0 : reps,
+    // Done until nothing more came, nothing was left, whoever says so.
+    reserve: kind === 'hold' ? null : set.target.toFailure ? (reserve ?? 0) : reserve,
+    heldS: kind === 'hold' ? (heldS ?? set.target.holdS ?? 1) : null,
+    tired: Number(Math.min(0.6, set.loss).toFixed(3)),
+    repS: Math.min(60, Math.max(0.5, repSeconds(m.line.tempo))),
+  };
+}

@@ -1,0 +1,23 @@
+import { asRun } from '@drimbo/core/session/as-run';
+import { sessionSchema, type Session } from '@drimbo/core/session/document';
+import type { FloorChange } from '@drimbo/core/session/floor-changes';
+import type { Stored } from './documents';
+import { onTop } from './on-top';
+import { checked, Problem } from './problem';
+import type { Store } from './store';
+
+/**
+ * Writes down what was changed while a session was run. The same change sent again does no harm. Throws a 409 Problem
+ * for another change of its id, a 400 Problem where what would be run then is no session.
+ */
+export const changeOnFloor = (store: Store, id: string, change: FloorChange): Promise<Stored<Session>> =>
+  onTop(async () => {
+    const stored = await store.sessions.get(id);
+    const { document, revision } = stored;
+    const known = document.changes?.find((c) => c.id === change.id);
+    if (known && JSON.stringify(known) === JSON.stringify(change)) return stored;
+    if (known) throw new Problem(409, 'taken', 'Another change has this id.', 'change.id', known);
+    const changed: Session = { ...document, changes: [...(document.changes ?? []), change] };
+    checked(sessionSchema, asRun(changed), 'change');
+    return store.sessions.replace(id, revision, changed);
+  });
