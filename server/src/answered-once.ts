@@ -35,7 +35,12 @@ export function answeredOnce(): RequestHandler {
     await underWay.get(name);
     const known = answers.get(name);
     if (known && known.of !== of)
-      throw new Problem(422, 'other-request', 'This key was sent with another request before.', 'Idempotency-Key');
+      throw new Problem(
+        422,
+        'other-request',
+        'This key was sent with another request before.',
+        'Idempotency-Key',
+      );
     if (known) {
       response.status(known.status);
       if (known.body === null) response.end();

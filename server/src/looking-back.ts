@@ -19,14 +19,15 @@ export function lookingBack(store: Store, today: () => string): (clientId: strin
     const of = `${client.revision} ${client.document.kitId} ${kit?.revision} ${clock?.at} ${today()}`;
     const found = known.get(clientId);
     if (found?.of === of) return found.needs;
-    const needs = kit && clock
-      ? needsFromLog({
-          client: client.document,
-          kit: kit.document,
-          logged: await store.logged(clientId),
-          todayIso: today(),
-        })
-      : [];
+    const needs =
+      kit && clock
+        ? needsFromLog({
+            client: client.document,
+            kit: kit.document,
+            logged: await store.logged(clientId),
+            todayIso: today(),
+          })
+        : [];
     if (known.size >= MOST) known.clear();
     known.set(clientId, { of, needs });
     return needs;

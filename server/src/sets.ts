@@ -217,8 +217,8 @@ const houseOf = async (db: Kysely<Tables>): Promise<string> =>
   (await db.selectFrom('marks').select('value').where('name', '=', 'house').executeTakeFirstOrThrow()).value;
 
 const clockOf = async (db: Kysely<Tables>, sessionId: string): Promise<number> =>
-  (await db.selectFrom('set_clocks').select('at').where('session_id', '=', sessionId).executeTakeFirst())?.at ??
-  0;
+  (await db.selectFrom('set_clocks').select('at').where('session_id', '=', sessionId).executeTakeFirst())
+    ?.at ?? 0;
 
 /** The session of a set that is or was there. Throws a 404 Problem where there is none. */
 async function sessionOf(db: Kysely<Tables>, ids: readonly string[]): Promise<string> {

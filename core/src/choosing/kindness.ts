@@ -130,10 +130,7 @@ const MOST_REMEMBERED = 20_000;
  * turned so that nothing of the table speaks against it (an incline press with the elbows at 45°); null where that cannot
  * be. Everything that offers a movement to a client asks this.
  */
-export function kindTo(
-  entry: Entry,
-  limits: readonly LimitId[],
-): { entry: Entry; turned: Rig } | null {
+export function kindTo(entry: Entry, limits: readonly LimitId[]): { entry: Entry; turned: Rig } | null {
   if (limits.length === 0) return { entry, turned: {} };
   const { movement, rig } = entry;
   const key = `${limits.join()} ${movement.id} ${entry.own ?? ''} ${JSON.stringify(fullRig(movement, rig))}`;
@@ -183,8 +180,7 @@ export function bringsUnkind(
   const was = new Map(linesOf(before).map((l) => [l.id, l]));
   return linesOf(after).some((line) => {
     const old = was.get(line.id);
-    const isMore =
-      !old || old.movement !== line.movement || setCountOf(line.scheme) > setCountOf(old.scheme);
+    const isMore = !old || old.movement !== line.movement || setCountOf(line.scheme) > setCountOf(old.scheme);
     return isMore && !mayHaveMore({ movement: movementOf(line.movement), rig: line.rig, line }, client);
   });
 }

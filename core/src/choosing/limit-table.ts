@@ -272,7 +272,10 @@ export const preferred: readonly PreferredRow[] = [
   { limit: 'shoulder unstable', when: (s) => isOnFloor(s) },
   { limit: 'shoulder unstable', when: (s) => isPressing(s) && s.movement.implement === 'machine' },
   { limit: 'shoulder unstable', when: isPushUp },
-  { limit: 'elbow', when: ({ movement }) => movement.pattern === 'elbow down' && movement.implement === 'cable' },
+  {
+    limit: 'elbow',
+    when: ({ movement }) => movement.pattern === 'elbow down' && movement.implement === 'cable',
+  },
   { limit: 'elbow', when: (s) => s.movement.implement === 'cable' && s.movement.family === 'triceps' },
   { limit: 'elbow', when: (s) => isPress(s) && isOneOf(s.movement.implement, 'dumbbells', 'dumbbell') },
   { limit: 'elbow', when: (_s, doing) => (doing?.fewest ?? 0) >= 10 },
@@ -281,5 +284,8 @@ export const preferred: readonly PreferredRow[] = [
   { limit: 'wrist', when: (s) => isPushUp(s) && s.rig.range === 'deficit' },
   { limit: 'lower back', when: (s) => isSupported(s) && s.movement.pattern !== 'elbow overhead' },
   { limit: 'blood pressure', when: (_s, doing) => (doing?.reserve ?? 0) >= 3 },
-  { limit: 'pec strain', when: (s) => isPressing(s) && isOneOf(s.movement.implement, 'dumbbells', 'machine') },
+  {
+    limit: 'pec strain',
+    when: (s) => isPressing(s) && isOneOf(s.movement.implement, 'dumbbells', 'machine'),
+  },
 ];

@@ -191,7 +191,12 @@ function judge(e: Entry, m: MeasuredLine, context: Context): Swap {
   if (felt !== null)
     parts.push(part('Felt in the target', weights.felt, felt / 3, `${felt.toFixed(1)} of 3, as logged`));
   const whole = parts.reduce((t, p) => t + p.weight, 0);
-  return { entry: e, parts, meets: met.length, score: parts.reduce((t, p) => t + p.weight * p.value, 0) / whole };
+  return {
+    entry: e,
+    parts,
+    meets: met.length,
+    score: parts.reduce((t, p) => t + p.weight * p.value, 0) / whole,
+  };
 }
 
 const sameLine = (e: Entry, m: MeasuredLine): boolean =>
@@ -228,8 +233,7 @@ export function sameJob(m: MeasuredLine, context: Context, wish: SwapWish, most 
 }
 
 /** Nothing a limit of the client speaks against leads a list, however alike it is. */
-const isBetter = (a: Swap, b: Swap): boolean =>
-  a.meets === b.meets ? a.score > b.score : a.meets < b.meets;
+const isBetter = (a: Swap, b: Swap): boolean => (a.meets === b.meets ? a.score > b.score : a.meets < b.meets);
 
 /** A change of effort smaller than this is within what the model is sure of. */
 const NOTICED = 0.1;

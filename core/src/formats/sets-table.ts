@@ -60,7 +60,12 @@ const columns: readonly Column[] = [
   graded('reps left', 'reserve'),
   figure('share of max lost before', 'tired'),
   graded('seconds a rep', 'repS'),
-  { name: 'kind', isNewer: true, write: (set) => set.kind, read: (cell) => ({ kind: cell.trim() as PerformedSet['kind'] }) },
+  {
+    name: 'kind',
+    isNewer: true,
+    write: (set) => set.kind,
+    read: (cell) => ({ kind: cell.trim() as PerformedSet['kind'] }),
+  },
   { ...graded('held s', 'heldS'), isNewer: true },
   { ...said('side', 'side'), isNewer: true },
   { ...said('ended by', 'ended'), isNewer: true },

@@ -20,15 +20,29 @@ const SESSIONS = 24;
 const FOUND_KG = 10;
 const BEGINS = '2026-08-03';
 
-const lineOf = (entry: string, kind: (typeof schemeKinds)[number], reps: { lo: number; hi: number }, reserve = { first: 2, last: 1 }): Line => {
+const lineOf = (
+  entry: string,
+  kind: (typeof schemeKinds)[number],
+  reps: { lo: number; hi: number },
+  reserve = { first: 2, last: 1 },
+): Line => {
   const started = startingLine(findEntry(entry)!, schools.evidence, 'line');
   return { ...started, scheme: moduleOf({ kind }).begin(3, reps), reserve };
 };
 
 /** The log of so many sessions in which every set went exactly as it was offered; untouched, nobody says what was left. */
-function logOf(line: Line, client: Context['client'], untouched: boolean): { logged: Logged[]; before: number; after: number } {
+function logOf(
+  line: Line,
+  client: Context['client'],
+  untouched: boolean,
+): { logged: Logged[]; before: number; after: number } {
   let logged: Logged[] = [];
-  const at = (i: number): Context => ({ ...sampleContext, client, logged, todayIso: daysAfter(BEGINS, 3 * i) });
+  const at = (i: number): Context => ({
+    ...sampleContext,
+    client,
+    logged,
+    todayIso: daysAfter(BEGINS, 3 * i),
+  });
   const max = (context: Context): number => {
     const m = measure(session([line]), context).lines[0]!;
     const found = clientMax(m.movement, m.rig, context);
@@ -41,7 +55,9 @@ function logOf(line: Line, client: Context['client'], untouched: boolean): { log
     const done: PerformedSet[] = [];
     for (const step of floorSteps(measured)) {
       if (step.is !== 'set') continue;
-      const next = fromHere(measured, done).next.get(line.id)?.find((n) => n.setIndex === step.setIndex);
+      const next = fromHere(measured, done)
+        .next.get(line.id)
+        ?.find((n) => n.setIndex === step.setIndex);
       const { loadKg, reps, left, heldS } = offeredFor(step.line, step.setIndex, next);
       const figures = { loadKg: loadKg ?? FOUND_KG, reps, reserve: untouched ? null : left, heldS };
       done.push({
@@ -68,7 +84,15 @@ describe.each(lifts)('%s', (entry, kg, reps) => {
   const client = {
     ...sampleClient,
     tests: [
-      { movement: found.movement.id, rig: found.rig, date: BEGINS, loadKg: kg, reps: 5, reserve: 0, kind: 'test' as const },
+      {
+        movement: found.movement.id,
+        rig: found.rig,
+        date: BEGINS,
+        loadKg: kg,
+        reps: 5,
+        reserve: 0,
+        kind: 'test' as const,
+      },
     ],
   };
   test.each(schemeKinds)('logged as offered, %s leaves the max where it was', (kind) => {

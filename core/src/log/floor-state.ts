@@ -14,6 +14,8 @@ export interface FloorState {
   done: number;
   leftOut: number;
   open: number;
+  /** Lines that have sets left. */
+  openLines: string[];
   /** Sets of one place, and of one side where sides are told apart, that were logged more than once. */
   doubles: PerformedSet[][];
 }
@@ -56,6 +58,7 @@ export function floorState(
     done: setSteps.filter((s) => done.has(s.id)).length,
     leftOut: setSteps.filter((s) => !done.has(s.id) && out.has(s.id)).length,
     open: setSteps.filter((s) => !isSetThrough(s.id)).length,
+    openLines: measured.lines.map((m) => m.id).filter((line) => !isLineThrough(line)),
     doubles: [...places.values()].filter((list) => list.length > 1),
   };
 }

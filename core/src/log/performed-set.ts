@@ -70,10 +70,7 @@ export const performedSetSchema = z
 export type PerformedSet = z.infer<typeof performedSetSchema>;
 
 /** What somebody says of a set beside its figures. */
-export type Said = Pick<
-  PerformedSet,
-  'side' | 'ended' | 'technique' | 'fault' | 'felt' | 'comfort' | 'note'
->;
+export type Said = Pick<PerformedSet, 'side' | 'ended' | 'technique' | 'fault' | 'felt' | 'comfort' | 'note'>;
 export const nothingSaid: Said = {
   side: null,
   ended: null,

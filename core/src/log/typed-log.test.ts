@@ -17,11 +17,11 @@ const short = (text: string, unit: 'kg' | 'lb' = 'kg') =>
   );
 
 test.each([
-  ['bench 80 8 8 7 leave 1', ['barbell 0 80x8@3', 'barbell 1 80x8@2', 'barbell 2 80x7@1']],
-  ['Bench press: 80x8, 82.5x6', ['barbell 0 80x8@3', 'barbell 1 82.5x6@2']],
-  ['incline db 26 10 9, 24 9 left 0', ['incline 0 26x10@3', 'incline 1 26x9@2', 'incline 2 24x9@0']],
-  ['lateral raise 8 × 15', ['dumbbell 0 8x15@2']],
-  ['bench 80 8\nbench 80 7 2 left', ['barbell 0 80x8@3', 'barbell 1 80x7@2']],
+  ['bench 80 8 8 7 leave 1', ['barbell 0 80x8@null', 'barbell 1 80x8@null', 'barbell 2 80x7@1']],
+  ['Bench press: 80x8, 82.5x6', ['barbell 0 80x8@null', 'barbell 1 82.5x6@null']],
+  ['incline db 26 10 9, 24 9 left 0', ['incline 0 26x10@null', 'incline 1 26x9@null', 'incline 2 24x9@0']],
+  ['lateral raise 8 × 15', ['dumbbell 0 8x15@null']],
+  ['bench 80 8\nbench 80 7 2 left', ['barbell 0 80x8@null', 'barbell 1 80x7@2']],
 ])('“%s” is read', (text, sets) => {
   const read = readLog(text, lines, 'kg');
   expect(read.unread).toEqual([]);

@@ -11,7 +11,7 @@ export interface ReadLog {
   unread: { text: string; why: string }[];
 }
 
-/** Reserve where nobody said: what the plan asks for. */
+/** What was left, where somebody says so. */
 const LEFT =
   /\b(?:leave|left|leaving|reserve|rir)\s*(\d{1,2})\b|\b(\d{1,2})\s*(?:left|in reserve)\b(?!\s*\d)/i;
 
@@ -65,8 +65,8 @@ function figuresIn(text: string, unit: MassUnit): { kg: number; reps: number }[]
 
 /**
  * Reads what was done as it is typed: a movement of the session, its load and the repetitions of each set, a line each.
- * `readLog('bench 80 8 8 7 leave 1', lines, 'kg')` gives three sets of 80 kg; the last left one, those before what the
- * plan asks. Sets beyond those planned, and figures no set has, are told and not guessed at.
+ * `readLog('bench 80 8 8 7 leave 1', lines, 'kg')` gives three sets of 80 kg; the last left one, of those before
+ * nobody said. Sets beyond those planned, and figures no set has, are told and not guessed at.
  */
 export function readLog(text: string, lines: readonly Line[], unit: MassUnit): ReadLog {
   const read: ReadLog = { sets: [], unread: [] };
@@ -103,9 +103,8 @@ export function readLog(text: string, lines: readonly Line[], unit: MassUnit): R
     }
     figures.forEach(({ kg, reps }, i) => {
       const setIndex = begun + i;
-      const planned = Math.round(line.sets[setIndex]!.target.reserve);
       const isLast = i === figures.length - 1;
-      const reserve = left && isLast ? Math.min(10, Number(left[1] ?? left[2])) : planned;
+      const reserve = left && isLast ? Math.min(10, Number(left[1] ?? left[2])) : null;
       read.sets.push({ lineId: line.id, setIndex, loadKg: kg, reps, reserve });
     });
     counts.set(line.id, begun + figures.length);
@@ -120,7 +119,7 @@ export const plannedLog = (lines: readonly Line[], unit: MassUnit): string =>
       const parts: string[] = [];
       for (const s of l.sets) {
         const load = s.kg === null ? '' : massText(s.kg, unit).replace(/\s/g, '');
-        const reps = s.expectedReps ?? s.target.reps.lo;
+        const reps = s.target.holdS ?? s.expectedReps ?? s.target.reps.lo;
         const last = parts[parts.length - 1];
         if (last?.startsWith(`${load} `)) parts[parts.length - 1] = `${last} ${reps}`;
         else parts.push(`${load} ${reps}`);

@@ -39,7 +39,8 @@ export function unlikely(
   const body = movedShare(m.movement, m.rig) * client.massKg;
   if (planned !== null && planned + body > 0) {
     const share = (loadKg + body) / (planned + body);
-    if (share < LOAD.least || share > LOAD.most) return `${text(loadKg)}, where ${text(planned)} was planned?`;
+    if (share < LOAD.least || share > LOAD.most)
+      return `${text(loadKg)}, where ${text(planned)} was planned?`;
   }
   if (m.max.basis === 'calibrate' || target.volumeOnly || loadKg + body <= 0 || reps === 0) return null;
   const all = Math.min(MOST_REPS, (reps + (reserve ?? 0)) * m.pace);

@@ -67,7 +67,9 @@ const reachedTop = (c: Case, day: Day): boolean => {
   const targets = targetsOf(c);
   return (
     day.length >= targets.length &&
-    targets.every(({ reps, reserve }, i) => day[i]!.reps >= reps.hi && (day[i]!.reserve ?? -1) >= reserve - 0.5)
+    targets.every(
+      ({ reps, reserve }, i) => day[i]!.reps >= reps.hi && (day[i]!.reserve ?? -1) >= reserve - 0.5,
+    )
   );
 };
 const fellShort = (c: Case, day: Day): boolean =>

@@ -17,10 +17,7 @@ function allRecords(context: Context): MaxRecord[] {
   if (!byLog) evidenceOf.set(context.client, (byLog = new WeakMap()));
   let records = byLog.get(context.logged);
   if (!records)
-    byLog.set(
-      context.logged,
-      (records = [...context.client.tests, ...context.logged.filter(measuresMax)]),
-    );
+    byLog.set(context.logged, (records = [...context.client.tests, ...context.logged.filter(measuresMax)]));
   return records;
 }
 

@@ -44,7 +44,11 @@ function offersFor(entry: Entry, client: Client, limit: LimitId) {
 }
 
 /** Everything that is wrong with an offer, in words. */
-function wrongWith(o: KinderOffer, { measured, m, kg, planned }: ReturnType<typeof offersFor>, limit: LimitId): string[] {
+function wrongWith(
+  o: KinderOffer,
+  { measured, m, kg, planned }: ReturnType<typeof offersFor>,
+  limit: LimitId,
+): string[] {
   const { context } = measured;
   const after = measure(applyEdit(planned, o.edit), context);
   const then = after.lines[0]!;
@@ -54,8 +58,12 @@ function wrongWith(o: KinderOffer, { measured, m, kg, planned }: ReturnType<type
   for (const of of [limit, ...context.client.limits.map((l) => l.limit)])
     if (avoided(then, of) > 0) wrong.push(`the table warns of it: ${of}`);
   const [a, b] = [m, then].map((x) => kindnessOf(x.movement, x.rig, [limit], doingOf(x.line)));
-  if (!(a!.avoids > 0 || b!.notes < a!.notes || b!.prefers > a!.prefers)) wrong.push('not kinder by the table');
-  const stops = (s: typeof measured): string[] => review(s).filter((f) => f.severity === 'stop').map((f) => f.key);
+  if (!(a!.avoids > 0 || b!.notes < a!.notes || b!.prefers > a!.prefers))
+    wrong.push('not kinder by the table');
+  const stops = (s: typeof measured): string[] =>
+    review(s)
+      .filter((f) => f.severity === 'stop')
+      .map((f) => f.key);
   if (stops(after).some((key) => !stops(measured).includes(key))) wrong.push('brings a stop');
   if (then.movement.id !== m.movement.id) {
     if (then.movement.family !== m.movement.family) wrong.push('of another family');
@@ -76,27 +84,33 @@ function wrongWith(o: KinderOffer, { measured, m, kg, planned }: ReturnType<type
     changes: [{ is: 'edits', id: 'change', edits: floorEditsOf(o.edit), swap: null, why: '' }],
   });
   if (!sessionSchema.safeParse(run).success) wrong.push('no session comes of it');
-  if (JSON.stringify(measure(run, context).lines[0]!.rig) !== JSON.stringify(then.rig)) wrong.push('another on the floor');
+  if (JSON.stringify(measure(run, context).lines[0]!.rig) !== JSON.stringify(then.rig))
+    wrong.push('another on the floor');
   return wrong;
 }
 
-test.each(Object.keys(people))('every movement, every complaint, %s: each offer is kinder, lighter and safe', (name) => {
-  const client = people[name]!;
-  const wrong: string[] = [];
-  let offered = 0;
-  const from = Object.keys(people).indexOf(name);
-  for (const [i, entry] of work.entries())
-    for (const [j, limit] of limitIds.entries()) {
-      // All of them by the wide search; here each person has their share.
-      if (!isWide && (i + j * 3 + from) % SHARE !== 0) continue;
-      const found = offersFor(entry, client, limit);
-      const { offers } = found;
-      offered += offers.length;
-      const order = offers.map((o) => (o.is === 'movement' ? 1 : 0));
-      if (order.some((x, i) => i > 0 && x < order[i - 1]!)) wrong.push(`${entry.id}, ${limit}: another movement first`);
-      for (const o of offers)
-        for (const w of wrongWith(o, found, limit)) wrong.push(`${entry.id}, ${limit}: ${o.name} (${o.says}): ${w}`);
-    }
-  expect(wrong.slice(0, 10)).toEqual([]);
-  expect(offered).toBeGreaterThan(20);
-});
+test.each(Object.keys(people))(
+  'every movement, every complaint, %s: each offer is kinder, lighter and safe',
+  (name) => {
+    const client = people[name]!;
+    const wrong: string[] = [];
+    let offered = 0;
+    const from = Object.keys(people).indexOf(name);
+    for (const [i, entry] of work.entries())
+      for (const [j, limit] of limitIds.entries()) {
+        // All of them by the wide search; here each person has their share.
+        if (!isWide && (i + j * 3 + from) % SHARE !== 0) continue;
+        const found = offersFor(entry, client, limit);
+        const { offers } = found;
+        offered += offers.length;
+        const order = offers.map((o) => (o.is === 'movement' ? 1 : 0));
+        if (order.some((x, i) => i > 0 && x < order[i - 1]!))
+          wrong.push(`${entry.id}, ${limit}: another movement first`);
+        for (const o of offers)
+          for (const w of wrongWith(o, found, limit))
+            wrong.push(`${entry.id}, ${limit}: ${o.name} (${o.says}): ${w}`);
+      }
+    expect(wrong.slice(0, 10)).toEqual([]);
+    expect(offered).toBeGreaterThan(20);
+  },
+);

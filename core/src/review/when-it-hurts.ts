@@ -181,7 +181,8 @@ function sameMovement(c: Complaint, why: string): KinderOffer[] {
   for (const { rig, turned } of kindSettings(m.movement, m.rig, [limit, ...others], false)) {
     if (offers.length >= MOST_SETTINGS) break;
     const knobs = Object.keys(turned);
-    if (knobs.some((k) => turnedAlready.has(k)) || !hasNotch(measured, rig.benchDeg, m.rig.benchDeg)) continue;
+    if (knobs.some((k) => turnedAlready.has(k)) || !hasNotch(measured, rig.benchDeg, m.rig.benchDeg))
+      continue;
     if (missingFor(context.kit, m.movement, rig) !== null) continue;
     if (sameRegions(m.credits, creditsOf(m.movement, rig)) < LEAST_ALIKE || leavesAngle(m, turned)) continue;
     const ways: [Patch, Kindness][] =
@@ -191,7 +192,9 @@ function sameMovement(c: Complaint, why: string): KinderOffer[] {
             [{ rig }, c.now],
             [{ rig, ...easing }, lightOnly],
           ];
-    const found = ways.flatMap(([patch, than]) => (isKinderWay(c, patch, than) ? (tried(c, patch) ?? []) : []))[0];
+    const found = ways.flatMap(([patch, than]) =>
+      isKinderWay(c, patch, than) ? (tried(c, patch) ?? []) : [],
+    )[0];
     if (!found) continue;
     knobs.forEach((k) => turnedAlready.add(k));
     const words = knobs.length > 0 ? turnWords(m.movement, turned) : 'the same set-up';
@@ -210,10 +213,7 @@ function sameMovement(c: Complaint, why: string): KinderOffer[] {
 function* settingsOf(entry: Entry, { measured, limit, others }: Complaint): Generator<Entry> {
   yield entry;
   for (const { rig } of kindSettings(entry.movement, entry.rig, [limit, ...others], false))
-    if (
-      rig.benchDeg === entry.rig.benchDeg &&
-      missingFor(measured.context.kit, entry.movement, rig) === null
-    )
+    if (rig.benchDeg === entry.rig.benchDeg && missingFor(measured.context.kit, entry.movement, rig) === null)
       yield { ...entry, rig };
 }
 
@@ -244,7 +244,9 @@ function otherMovements(c: Complaint, why: string): KinderOffer[] {
       offers.push({
         is: 'movement',
         name: found.after.name,
-        says: [found.after.detail, loadText(found.after, found.kg, context)].filter((w) => w !== '').join(', '),
+        says: [found.after.detail, loadText(found.after, found.kg, context)]
+          .filter((w) => w !== '')
+          .join(', '),
         why,
         edit: found.edit,
       });

@@ -115,4 +115,3 @@ export const swapsOf = (session: Session): Done['swaps'] =>
   standing(session.changes ?? [])
     .flatMap((c) => (c.is === 'edits' && c.swap ? [{ ...c.swap, why: c.why }] : []))
     .slice(-40);
-

@@ -106,7 +106,16 @@ export async function restore(folder: string, file: string): Promise<Contents & 
   return { ...contents, aside };
 }
 
-const inOrder = ['notebooks', 'kits', 'schools', 'clients', 'sessions', 'blocks', 'removed_sets', 'performed_sets'] as const;
+const inOrder = [
+  'notebooks',
+  'kits',
+  'schools',
+  'clients',
+  'sessions',
+  'blocks',
+  'removed_sets',
+  'performed_sets',
+] as const;
 
 async function columnsOfTable(db: Kysely<Tables>, table: string): Promise<string> {
   const { rows } = await sql<{ name: string }>`select name from pragma_table_info(${table})`.execute(db);

@@ -79,7 +79,13 @@ async function oneNotebook(db: Kysely<Pick<Tables, 'notebooks'>>): Promise<void>
   const at = new Date().toISOString();
   await db
     .insertInto('notebooks')
-    .values({ id: COACH, revision: 1, document: JSON.stringify(emptyNotebook), updated_at: at, deleted_at: null })
+    .values({
+      id: COACH,
+      revision: 1,
+      document: JSON.stringify(emptyNotebook),
+      updated_at: at,
+      deleted_at: null,
+    })
     .onConflict((c) => c.column('id').doUpdateSet({ deleted_at: null }))
     .execute();
   await db

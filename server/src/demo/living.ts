@@ -6,7 +6,8 @@ import type { Kit } from '@drimbo/core/kit/kit';
 import { Life } from '@drimbo/core/lifter/lifter';
 import type { Client } from '@drimbo/core/session/client';
 import type { Session } from '@drimbo/core/session/document';
-import type { LiftRecord } from '@drimbo/core/strength/evidence';
+import { kindOf } from '@drimbo/core/log/performing';
+import type { Logged } from '@drimbo/core/strength/evidence';
 import type { Insertable } from 'kysely';
 import type { PerformedSetRow } from '../database/tables';
 import type { DemoBlock } from './blocks';
@@ -30,7 +31,7 @@ interface Lived {
 export function lived({ id: blockId, block: told, lifter }: DemoBlock, world: World): Lived {
   const life = new Life({ ...lifter, massKg: world.client.massKg });
   const sessions = Object.fromEntries(world.sessions);
-  const logged: LiftRecord[] = [];
+  const logged: Logged[] = [];
   const result: Lived = { block: told, done: [], sets: [] };
   const first = world.client.name.split(' ')[0]!.toLowerCase();
   for (const p of placed(told)) {
@@ -63,7 +64,7 @@ export function lived({ id: blockId, block: told, lifter }: DemoBlock, world: Wo
           loadKg: l.loadKg,
           reps: l.reps,
           reserve: l.reserve,
-          kind: 'set',
+          kind: kindOf(m.sets[l.setIndex]!.target),
           tired: l.tired,
           repS: l.repS,
         });
@@ -73,6 +74,7 @@ export function lived({ id: blockId, block: told, lifter }: DemoBlock, world: Wo
         session_id: id,
         line_id: l.lineId,
         set_index: l.setIndex,
+        kind: kindOf(m.sets[l.setIndex]!.target),
         movement: m.movement.id,
         rig: JSON.stringify(m.rig),
         done_on: p.date,

@@ -34,7 +34,11 @@ export function documentRoutes<K extends DocumentKind>(documents: Documents<K>, 
       next(
         isFine
           ? undefined
-          : new Problem(409, 'only-one', `There is one ${documents.kind}; it is changed, not made or deleted.`),
+          : new Problem(
+              409,
+              'only-one',
+              `There is one ${documents.kind}; it is changed, not made or deleted.`,
+            ),
       );
     });
   }

@@ -55,8 +55,7 @@ async function call<T>(method: string, path: string, sent: RequestInit = {}): Pr
 export const api = {
   get: <T>(path: string) => call<T>('GET', path),
   /** A document made under an id of its own, by which the same request sent again is known. */
-  create: <T>(path: string, id: string, document: unknown) =>
-    call<T>('POST', path, jsonOf({ id, document })),
+  create: <T>(path: string, id: string, document: unknown) => call<T>('POST', path, jsonOf({ id, document })),
   /** Something that is done once: sent again with the same key it is answered as the first time. */
   post: <T>(path: string, body: unknown, key: string) => call<T>('POST', path, keyed(jsonOf(body), key)),
   /** Something that may be sent as often as one likes: the ids in it say what it is, or it changes nothing. */
@@ -68,9 +67,6 @@ export const api = {
     call<T>(
       'POST',
       path,
-      keyed(
-        { headers: { 'content-type': 'application/octet-stream' }, body: file, signal: stop },
-        key,
-      ),
+      keyed({ headers: { 'content-type': 'application/octet-stream' }, body: file, signal: stop }, key),
     ),
 };

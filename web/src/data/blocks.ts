@@ -11,7 +11,6 @@ import { createOnce } from './create';
 import { listsAnew } from './house';
 import { onTop } from './on-top';
 import { noteSave, savesDone } from './pending-saves';
-import { newId } from './ids';
 import { queryClient, withLiveTabs, type Stored } from './queries';
 
 /** A block with its client, the sessions it names and what was logged. */

@@ -229,7 +229,14 @@ export async function takeIn(
   }
   const isNewer = session !== null && (session.revision >= (pack?.revision ?? 0) || context !== undefined);
   if (pack || (session && context)) {
-    const base = pack ?? { id, revision: 0, session: session!.document, context: context!, house: null, at: 0 };
+    const base = pack ?? {
+      id,
+      revision: 0,
+      session: session!.document,
+      context: context!,
+      house: null,
+      at: 0,
+    };
     const ops = await tx.objectStore('ops').getAll();
     await tx.objectStore('packs').put({
       ...base,
@@ -311,7 +318,8 @@ export async function counted(): Promise<{ waiting: number; refused: string[] }>
 /** What was refused: put back into the queue to be tried once more, or, once somebody has seen it, forgotten. */
 export async function settleRefused(again: boolean): Promise<void> {
   const tx = (await store()).transaction(['ops', 'refused'], 'readwrite');
-  if (again) for (const { op } of await tx.objectStore('refused').getAll()) await tx.objectStore('ops').add(op);
+  if (again)
+    for (const { op } of await tx.objectStore('refused').getAll()) await tx.objectStore('ops').add(op);
   await tx.objectStore('refused').clear();
   await tx.done;
   changed();

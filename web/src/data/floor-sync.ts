@@ -22,14 +22,12 @@ async function send(op: Op): Promise<void> {
     // Its ids say enough to be sent again.
     const answer = await api.repeat<{ at: number }>(`${at}/sets`, { sets, removes });
     await setsAnswered(op, answer.at);
-  }
-  else {
-    const session = await api.repeat<FloorFile['session']>(
-      ...(op.is === 'change'
-        ? ([`${at}/changes`, { change: op.change }] as const)
-        : ([`${at}/finish`, { date: op.date, done: op.done }] as const)),
-    );
-    await takeIn(op.sessionId, null, session);
+  } else {
+    const [path, body] =
+      op.is === 'change'
+        ? [`${at}/changes`, { change: op.change }]
+        : [`${at}/finish`, { date: op.date, done: op.done }];
+    await takeIn(op.sessionId, null, await api.repeat<FloorFile['session']>(path, body));
   }
 }
 

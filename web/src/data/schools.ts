@@ -1,8 +1,6 @@
 import type { School, SchoolDocument } from '@drimbo/core/schools/document';
-import { api } from './api';
 import { createOnce } from './create';
-import { newId } from './ids';
-import { queryClient, type Stored } from './queries';
+import { queryClient } from './queries';
 
 /** Adds a school of the coach's own; gives its id. Rejects where it cannot be kept. */
 export async function addSchool(document: SchoolDocument): Promise<string> {

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { Button, Group, Input, Label, NumberField } from 'react-aria-components';
+import { Button, Group, Input, Label, NumberField, Text } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { ink } from '../look/theme';
 
@@ -31,6 +31,10 @@ const Frame = styled(NumberField)`
   .react-aria-Button[data-disabled] {
     opacity: 0.35;
   }
+  [slot='description'] {
+    color: ${ink.soft};
+    font-size: 16px;
+  }
   .react-aria-Input {
     min-width: 0;
     width: 100%;
@@ -55,19 +59,23 @@ export function Stepper({
   step = 1,
   onChange,
   onStep,
+  about,
 }: {
   label: string;
-  value: number;
+  /** Null for one that nobody has said: it stands empty. */
+  value: number | null;
   lo: number;
   hi: number;
   step?: number;
   onChange: (value: number) => void;
   /** Where steps are not even: what one up or down leads to. */
   onStep?: (by: 1 | -1) => void;
+  /** A few words below, where the figure needs them. */
+  about?: string;
 }): ReactNode {
   return (
     <Frame
-      value={value}
+      value={value ?? NaN}
       minValue={lo}
       maxValue={hi}
       step={onStep ? 0.01 : step}
@@ -94,6 +102,7 @@ export function Stepper({
           <Button slot="increment">+</Button>
         )}
       </Group>
+      {about && <Text slot="description">{about}</Text>}
     </Frame>
   );
 }

@@ -63,7 +63,7 @@ export function useFloor(id: string): Floor | Error | null {
   const where = isThere ? kept.where : null;
   const day = sets && sessionDay(sets, where!.begun, Date.now(), todayIso());
   const context = useMemo(
-    (): Context | null => pack && day !== null ? { ...pack.context, todayIso: day } : null,
+    (): Context | null => (pack && day !== null ? { ...pack.context, todayIso: day } : null),
     [pack, day],
   );
   const measured = useMemo(
@@ -112,7 +112,12 @@ export function useFloor(id: string): Floor | Error | null {
       const again = { ...performed(m, set.setIndex, figures, said), rig: set.rig, movement: set.movement };
       await writeSets(id, [{ ...set, ...again, tired: set.tired, id: newId('set') }], [set.id]);
     },
-    takeBack: (gone) => writeSets(id, [], gone.map((s) => s.id)),
+    takeBack: (gone) =>
+      writeSets(
+        id,
+        [],
+        gone.map((s) => s.id),
+      ),
     leaveOut: (line, out, why) => change({ is: 'left out', id: newId('change'), line, sets: out, why }),
     doNext: async (line) => {
       const step = state.steps[state.at];
@@ -129,7 +134,8 @@ export function useFloor(id: string): Floor | Error | null {
     },
     change: async (edit, why, swap) => {
       const edits = floorEditsOf(edit);
-      if (edits.length > 0) await change({ is: 'edits', id: newId('change'), edits, swap: swap ?? null, why });
+      if (edits.length > 0)
+        await change({ is: 'edits', id: newId('change'), edits, swap: swap ?? null, why });
     },
     finish: (done) => writeFinish(id, day, { ...done, swaps: swapsOf(session) }),
     tick: (step) => put({ ...moved(), ticked: [...kept.where.ticked, step], restFrom: null }),

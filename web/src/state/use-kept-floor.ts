@@ -20,7 +20,9 @@ const NEWS_MS = 3_000;
 /** Fetches everything the floor needs and keeps it on this device; what is kept already serves while nobody answers. */
 async function fetchPack(id: string): Promise<void> {
   try {
-    const { session, client, kit, notebook, schools, logged, ...list } = await api.get<FloorFile>(`/floor/${id}`);
+    const { session, client, kit, notebook, schools, logged, ...list } = await api.get<FloorFile>(
+      `/floor/${id}`,
+    );
     await takeIn(id, list, session, {
       client,
       kit,

@@ -31,7 +31,8 @@ function loggedOf(logged: Log, movement: string): readonly LoggedSet[] {
   let known = byMovement.get(logged);
   if (!known) {
     known = new Map();
-    for (const r of logged) if (r.kind !== 'hold') known.set(r.movement, [...(known.get(r.movement) ?? []), r]);
+    for (const r of logged)
+      if (r.kind !== 'hold') known.set(r.movement, [...(known.get(r.movement) ?? []), r]);
     byMovement.set(logged, known);
   }
   return known.get(movement) ?? [];

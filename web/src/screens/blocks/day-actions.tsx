@@ -109,7 +109,7 @@ export function Actions({ desk, sheet }: { desk: BlockDesk; sheet: DaySheet }): 
       return;
     }
     const session = sessionOfDay(measured, p.date, status);
-    keepSession(session).then(
+    keepSession(`own day ${p.day} of ${block.clientId} ${block.startsOn}`, session).then(
       (id) => {
         desk.know(id, session);
         desk.take(

@@ -1,10 +1,8 @@
 import { dayWords } from '@drimbo/core/units/time';
-import type { PerformedSet } from '@drimbo/core/log/performed-set';
+import { nothingSaid, type PerformedSet } from '@drimbo/core/log/performed-set';
+import { performed } from '@drimbo/core/log/performing';
 import { logFromTable } from '@drimbo/core/log/csv-log';
 import { plannedLog, readLog } from '@drimbo/core/log/typed-log';
-import { schemeText } from '@drimbo/core/session/schemes';
-import { repSeconds } from '@drimbo/core/session/effort';
-import { massText } from '@drimbo/core/units/mass';
 import Papa from 'papaparse';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
@@ -12,19 +10,18 @@ import { styled } from 'styled-components';
 import { api } from '../../data/api';
 import { listsAnew } from '../../data/house';
 import { savesDone } from '../../data/pending-saves';
-import { newId } from '../../data/ids';
+import { idIsThrough, keptId } from '../../data/ids';
 import { queryClient, todayIso } from '../../data/queries';
-import { nothingSaid } from '../../data/said';
 import { ink, size } from '../../look/theme';
 import { Button } from '../../parts/button';
 import { DateField } from '../../parts/date-field';
 import { FileChoice } from '../../parts/file-choice';
 import { Dialog, DialogFeet } from '../../parts/dialog';
 import { NumberField } from '../../parts/number-field';
-import { plainTable } from '../../parts/table-look';
 import { Select } from '../../parts/select';
 import { TextField } from '../../parts/text-field';
 import type { Designer } from '../../state/use-designer';
+import { Beside } from './done-beside-plan';
 
 const Body = styled.div`
   display: grid;
@@ -33,64 +30,55 @@ const Body = styled.div`
   textarea {
     min-height: 130px;
   }
+  .soft {
+    color: ${ink.soft};
+  }
   .row {
     display: flex;
     flex-wrap: wrap;
     gap: 8px 12px;
     align-items: end;
   }
-  ${plainTable}
 `;
 
-/** Sets as they are told: "80 kg × 8, 8, 7". */
-function told(sets: readonly { loadKg: number; reps: number; reserve: number }[], unit: 'kg' | 'lb'): string {
-  const parts: string[] = [];
-  let load = -1;
-  for (const s of sets) {
-    if (s.loadKg === load) parts[parts.length - 1] += `, ${s.reps}`;
-    else parts.push(`${massText(s.loadKg, unit)} × ${s.reps}`);
-    load = s.loadKg;
+/** Ids of sets this form has sent for a session, kept over a reload until all is through. */
+const sentKey = (sessionId: string): string => `drimbo.sent.${sessionId}`;
+function sentFor(sessionId: string): string[] {
+  try {
+    return JSON.parse(sessionStorage.getItem(sentKey(sessionId)) ?? '[]') as string[];
+  } catch {
+    return [];
   }
-  const last = sets[sets.length - 1];
-  return last ? `${parts.join('; ')}, ${last.reserve} left` : '';
 }
 
-/** The plan beside what was done, set by set. */
-function Beside({
-  designer,
-  done,
+/** When it was, how long it took, how ready one was. */
+function Ending({
+  date,
+  setDate,
+  minutes,
+  setMinutes,
+  ready,
+  setReady,
 }: {
-  designer: Designer;
-  done: readonly Pick<PerformedSet, 'lineId' | 'setIndex' | 'loadKg' | 'reps' | 'reserve'>[];
+  date: string;
+  setDate: (date: string) => void;
+  minutes: number;
+  setMinutes: (minutes: number) => void;
+  ready: string | null;
+  setReady: (ready: string | null) => void;
 }): ReactNode {
-  const { unit } = designer.context.client;
   return (
-    <table>
-      <thead>
-        <tr>
-          <th scope="col">Movement</th>
-          <th scope="col">Planned</th>
-          <th scope="col">Done</th>
-        </tr>
-      </thead>
-      <tbody>
-        {designer.appraisal.lines.map((m) => (
-          <tr key={m.id}>
-            <th scope="row">{m.name}</th>
-            <td>
-              {schemeText(m.line.scheme)}
-              {m.sets[0]?.kg != null && `, ${massText(m.sets[0].kg, unit)}`}
-            </td>
-            <td>
-              {told(
-                done.filter((s) => s.lineId === m.id).sort((a, b) => a.setIndex - b.setIndex),
-                unit,
-              ) || <span style={{ color: ink.soft }}>nothing</span>}
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <div className="row">
+      <DateField label="Done on" value={date} latest={todayIso()} onChange={(d) => d && setDate(d)} />
+      <NumberField label="Minutes it took" value={minutes} lo={1} hi={400} onChange={setMinutes} />
+      <Select
+        label="Ready, 1 to 5"
+        value={ready}
+        none="not said"
+        options={['1', '2', '3', '4', '5'].map((n) => [n, n])}
+        onChange={setReady}
+      />
+    </div>
   );
 }
 
@@ -115,7 +103,16 @@ export function LogDialog({
   const [minutes, setMinutes] = useState(Math.max(1, Math.round(appraisal.totals.minutes)));
   const [ready, setReady] = useState<string | null>(null);
   const [wrong, setWrong] = useState('');
+  const [isBusy, setBusy] = useState(false);
   const read = readLog(text, appraisal.lines, unit);
+  const lines = new Map(appraisal.lines.map((m) => [m.id, m]));
+  const sets = read.sets.map((s) => {
+    const m = lines.get(s.lineId)!;
+    const isHold = m.sets[s.setIndex]!.target.holdS !== undefined;
+    const { loadKg, reps, reserve } = s;
+    const figures = { loadKg, reps, reserve, heldS: isHold ? Math.max(1, reps) : null };
+    return performed(m, s.setIndex, figures, nothingSaid);
+  });
   /** The sets of a file stand in the field as if they had been typed. */
   const takeTable = async (file: File): Promise<void> => {
     const { data } = Papa.parse<string[]>((await file.text()).slice(0, 200_000), { skipEmptyLines: true });
@@ -123,37 +120,50 @@ export function LogDialog({
     setWrong('wrong' in found ? `${file.name}: ${found.wrong}` : '');
     if ('text' in found) setText(found.text);
   };
-  const keep = async (): Promise<void> => {
-    const lines = new Map(appraisal.lines.map((m) => [m.id, m]));
-    const sets = read.sets.map((s): PerformedSet => {
-      const m = lines.get(s.lineId)!;
-      return {
-        ...nothingSaid,
-        id: newId(`set-${id}`.slice(0, 80)),
-        clientId: session.clientId,
-        sessionId: id,
-        lineId: s.lineId,
-        setIndex: s.setIndex,
-        movement: m.movement.id,
-        rig: m.rig,
-        doneOn: date,
-        loadKg: Number(s.loadKg.toFixed(3)),
-        reps: s.reps,
-        reserve: s.reserve,
-        tired: Number(Math.min(0.6, m.sets[s.setIndex]!.loss).toFixed(3)),
-        repS: Math.min(60, Math.max(0.5, repSeconds(m.line.tempo))),
-      };
-    });
-    if (sets.length > 0) await api.post('/sets', { sets });
+  /** A set that says the same is the same set, however often it is sent; one that was sent and says so no more goes. */
+  const sendSets = async (): Promise<void> => {
+    const mark = (s: (typeof sets)[number]): string => `set ${id} ${date} ${JSON.stringify(s)}`;
+    const told = sets.map((s): PerformedSet => ({
+      ...s,
+      id: keptId(mark(s), 'set'),
+      clientId: session.clientId,
+      sessionId: id,
+      doneOn: date,
+    }));
+    const ids = told.map((s) => s.id);
+    const removes = sentFor(id).filter((sent) => !ids.includes(sent));
+    sessionStorage.setItem(sentKey(id), JSON.stringify([...ids, ...removes]));
+    if (told.length + removes.length > 0) await api.repeat('/sets', { sets: told, removes });
+    sets.forEach((s) => idIsThrough(mark(s)));
+    sessionStorage.removeItem(sentKey(id));
+  };
+  const finish = async (): Promise<void> => {
     const done = { minutes, readiness: ready === null ? null : Number(ready), swaps: [], note: '' };
     await savesDone(id);
     // The server marks the day of the block that has it as its own; the same is then said here, so that both agree.
-    await api.post(`/sessions/${id}/finish`, { date, done });
+    await api.repeat(`/sessions/${id}/finish`, { date, done });
     designer.edit({ do: 'head', patch: { status: 'finished', date, done } }, 'finish with a log');
-    await Promise.all([listsAnew(), queryClient.invalidateQueries({ queryKey: ['sets', id] })]);
+    await Promise.all([
+      listsAnew(),
+      ...[['sets', id], ['needs from log'], ['sets of client']].map((queryKey) =>
+        queryClient.invalidateQueries({ queryKey }),
+      ),
+    ]);
     close();
   };
+  const keep = (work: () => Promise<void>): void => {
+    setBusy(true);
+    setWrong('');
+    work()
+      .catch(async (error: Error) => {
+        setWrong(`${error.message} Nothing is doubled by pressing again.`);
+        await known.refetch();
+      })
+      .finally(() => setBusy(false));
+  };
   const logged = known.data ?? [];
+  const isFinished = session.status === 'finished';
+  const ending = { date, setDate, minutes, setMinutes, ready, setReady };
   return (
     <Dialog
       title={logged.length > 0 ? 'What was done' : 'Log what was done'}
@@ -175,7 +185,14 @@ export function LogDialog({
                   {session.done.note && `. ${session.done.note}`}
                 </p>
               )}
+              {!isFinished && <Ending {...ending} />}
+              {wrong && <p role="alert">{wrong}</p>}
               <DialogFeet>
+                {!isFinished && (
+                  <Button kind="strong" isDisabled={isBusy} onPress={() => keep(finish)}>
+                    Say that it is finished
+                  </Button>
+                )}
                 <Button onPress={close}>Close</Button>
               </DialogFeet>
             </>
@@ -188,6 +205,10 @@ export function LogDialog({
                 rows={8}
                 onChange={setText}
               />
+              <p className="soft">
+                What was left is known where a line says so, like “leave 1”; sets without it count and teach
+                nothing about loads.
+              </p>
               <div className="row">
                 <FileChoice accept=".csv,text/csv,.txt" onFile={(file) => void takeTable(file)}>
                   Read a CSV
@@ -198,31 +219,19 @@ export function LogDialog({
                   “{u.text}”: {u.why}.
                 </p>
               ))}
-              <Beside designer={designer} done={read.sets} />
-              <div className="row">
-                <DateField
-                  label="Done on"
-                  value={date}
-                  latest={todayIso()}
-                  onChange={(d) => d && setDate(d)}
-                />
-                <NumberField label="Minutes it took" value={minutes} lo={1} hi={400} onChange={setMinutes} />
-                <Select
-                  label="Ready, 1 to 5"
-                  value={ready}
-                  none="not said"
-                  options={['1', '2', '3', '4', '5'].map((n) => [n, n])}
-                  onChange={setReady}
-                />
-              </div>
+              <Beside designer={designer} done={sets} />
+              <Ending {...ending} />
               {wrong && <p role="alert">{wrong}</p>}
               <DialogFeet>
                 <Button
                   kind="strong"
-                  isDisabled={read.unread.length > 0 || known.isPending}
-                  onPress={() => {
-                    keep().catch((error: Error) => setWrong(`Nothing was logged: ${error.message}`));
-                  }}
+                  isDisabled={read.unread.length > 0 || known.isPending || isBusy}
+                  onPress={() =>
+                    keep(async () => {
+                      await sendSets();
+                      await finish();
+                    })
+                  }
                 >
                   Log {read.sets.length} {read.sets.length === 1 ? 'set' : 'sets'}
                 </Button>

@@ -17,9 +17,7 @@ export async function makeDays(like: Session, pasted: Pasted, done: () => void):
   };
   try {
     for (const [i, document] of sessionsOfDays(pasted, like, newId).entries())
-      made.push(
-        await createOnce<Session>(`day ${i} of ${document.title}`, '/sessions', 'session', document),
-      );
+      made.push(await createOnce<Session>(`day ${i} of ${document.title}`, '/sessions', 'session', document));
     await listsAnew();
     done();
     tell(`Made: ${made.map((s) => `“${s.document.title}”`).join(', ')}. They are among the sessions.`, () => {

@@ -1,17 +1,21 @@
+import { isResting } from '@drimbo/core/log/session-day';
 import { useEffect, useState, type ReactNode } from 'react';
-import { Link, useParams } from 'react-router';
+import { useParams } from 'react-router';
 import { useAccess } from '../../data/access';
 import { chooseTheme, chosenTheme } from '../../look/choice';
 import { Blank } from '../../parts/blank';
 import { Button } from '../../parts/button';
 import { Failed } from '../../parts/failed';
 import { Menu } from '../../parts/menu';
-import { useFloor, type Floor } from '../../state/use-floor';
+import { settleRefused } from '../../data/floor-store';
+import { useFloor, type Floor, type SetStep as SetStepOf } from '../../state/use-floor';
 import { Finish } from './finish';
 import { Big, Plain, Stage } from './look';
 import { Rest } from './rest';
 import { SetStep } from './set-step';
 import { ShortOfTime } from './short-of-time';
+import { Over } from './over';
+import { setWords, SoFar } from './so-far';
 import { Hurts, Taken } from './trouble';
 import { loadOf, syncWords } from './words';
 
@@ -42,23 +46,9 @@ function useFloorScreen(): void {
   }, []);
 }
 
-/** The last thing logged, to be taken back. */
-function Undo({ floor }: { floor: Floor }): ReactNode {
-  const last = floor.steps.slice(0, floor.at).findLast((s) => s.is === 'set');
-  const set =
-    last?.is === 'set'
-      ? floor.sets.find((s) => s.lineId === last.line.id && s.setIndex === last.setIndex)
-      : undefined;
-  if (!set) return null;
-  return (
-    <Plain kind="quiet" onPress={() => floor.undo(set)}>
-      Take the last set back
-    </Plain>
-  );
-}
-
 /** Two devices logged the same set: one of them stays. */
 function Doubles({ floor }: { floor: Floor }): ReactNode {
+  const [wrong, setWrong] = useState('');
   return floor.doubles.map((pair) => {
     const name = floor.measured.lines.find((m) => m.id === pair[0]!.lineId)?.name ?? 'A set';
     return (
@@ -68,28 +58,69 @@ function Doubles({ floor }: { floor: Floor }): ReactNode {
         </p>
         <div className="row">
           {pair.map((s) => (
-            <Plain key={s.id} onPress={() => pair.filter((x) => x !== s).forEach((x) => floor.undo(x))}>
-              {s.loadKg} × {s.reps}
+            <Plain
+              key={s.id}
+              onPress={() => {
+                floor
+                  .takeBack(pair.filter((x) => x !== s))
+                  .catch((error: Error) => setWrong(`This phone could not keep it: ${error.message}`));
+              }}
+            >
+              {setWords(s, floor.context.client.unit)}
             </Plain>
           ))}
         </div>
+        {wrong && <p>{wrong}</p>}
       </div>
     );
   });
 }
 
-function Step({ floor }: { floor: Floor }): ReactNode {
+/** What another device did meanwhile, for a minute in sight of whoever is about to do it again. */
+function Elsewhere({ floor }: { floor: Floor }): ReactNode {
+  const set = floor.fromElsewhere;
+  if (!set) return null;
+  const name = floor.measured.lines.find((m) => m.id === set.lineId)?.name ?? 'A set';
+  return (
+    <p role="status">
+      Logged on another device: {name}, set {set.setIndex + 1}, {setWords(set, floor.context.client.unit)}
+    </p>
+  );
+}
+
+/** What the server would not take: said until somebody has decided. */
+function NotTaken({ floor }: { floor: Floor }): ReactNode {
+  const { refused } = floor.sync;
+  if (refused.length === 0) return null;
+  return (
+    <div role="alert">
+      <p>
+        Not taken by the server: {[...new Set(refused)].join(' ')} What you did is still on this phone; show
+        it to your coach before you go on.
+      </p>
+      <div className="row">
+        <Plain onPress={() => void settleRefused(true)}>Try again</Plain>
+        <Plain kind="quiet" onPress={() => void settleRefused(false)}>
+          I have noted it
+        </Plain>
+      </div>
+    </div>
+  );
+}
+
+function Step({ floor, onPain }: { floor: Floor; onPain: () => void }): ReactNode {
   const step = floor.steps[floor.at];
   const before = floor.steps[floor.at - 1];
   if (!step) return null;
-  if (floor.where.restFrom !== null && before && before.restS > 0)
+  if (before && isResting(floor.where.restFrom, before.restS, Date.now()))
     return <Rest floor={floor} seconds={before.restS} next={step} />;
-  if (step.is === 'set') return <SetStep key={step.id} floor={floor} step={step} />;
+  if (step.is === 'set') return <SetStep key={step.id} floor={floor} step={step} onPain={onPain} />;
   return (
     <>
       <p className="soft">{step.is === 'warm-up' ? 'Warm-up' : `Way up, ${step.index + 1} of ${step.of}`}</p>
       <h2>{step.is === 'warm-up' ? step.name : step.line.name}</h2>
       <p className="load">{step.is === 'warm-up' ? step.dose : loadOf(floor, step)}</p>
+      {step.is === 'warm-up' && step.note && <p>{step.note}</p>}
       {step.is === 'ramp' && <p>{step.ramp.reps} easy reps</p>}
       <div className="foot">
         <Big kind="strong" onPress={() => floor.tick(step.id)}>
@@ -100,32 +131,35 @@ function Step({ floor }: { floor: Floor }): ReactNode {
   );
 }
 
+type Shows = 'hurts' | 'taken' | 'time' | 'finish' | 'so far' | null;
+
 function Run({ floor }: { floor: Floor }): ReactNode {
   useFloorScreen();
-  const [shows, setShows] = useState<'hurts' | 'taken' | 'time' | 'finish' | 'over' | null>(null);
+  const [shows, setShows] = useState<Shows>(null);
+  /** What hurt is asked about for the movement it hurt in. */
+  const [hurt, setHurt] = useState<SetStepOf | null>(null);
+  const [isNew, setNew] = useState(false);
+  const [isChanging, setChanging] = useState(false);
   const isClient = useAccess().data?.who === 'client';
   const step = floor.steps[floor.at];
+  const isFinished = floor.session.status === 'finished';
   useEffect(() => {
     document.title = `${floor.session.title} · Drimbo`;
   }, [floor.session.title]);
-  const sets = floor.steps.filter((s) => s.is === 'set').length;
-  const done = new Set(floor.sets.map((s) => `${s.lineId} ${s.setIndex}`)).size;
-  if (shows === 'over')
-    return (
-      <Stage>
-        <h1 className="unseen">{floor.session.title}</h1>
-        <h2>Done. Well trained.</h2>
-        <p role="status">{syncWords(floor)}</p>
-        {isClient ? <Link to="/mine">To your sessions</Link> : <Link to="/clients">To the clients</Link>}
-      </Stage>
-    );
+  if (isFinished && !isChanging)
+    return <Over floor={floor} isClient={isClient} isNew={isNew} change={() => setChanging(true)} />;
   const isEnd = step === undefined || shows === 'finish';
+  const about = hurt ?? (step?.is === 'set' ? step : null);
+  const close = (): void => {
+    setShows(null);
+    setHurt(null);
+  };
   return (
     <Stage>
       <h1 className="unseen">{floor.session.title}</h1>
       <header>
         <span>
-          {done} of {sets} sets
+          {floor.done} of {floor.done + floor.open} sets
         </span>
         <span role="status" data-testid="sync">
           {syncWords(floor)}
@@ -146,6 +180,7 @@ function Run({ floor }: { floor: Floor }): ReactNode {
                       { id: 'taken', words: 'Station taken', does: () => setShows('taken') },
                     ]
                   : []),
+                { id: 'so far', words: 'So far, and what is left', does: () => setShows('so far') },
                 { id: 'time', words: 'Short of time', does: () => setShows('time') },
                 { id: 'finish', words: 'Finish now', does: () => setShows('finish') },
                 { id: 'light', words: 'Light screen', does: () => chooseTheme('light') },
@@ -155,20 +190,33 @@ function Run({ floor }: { floor: Floor }): ReactNode {
           ]}
         />
       </header>
-      {floor.sync.refused.length > 0 && (
-        <p role="alert">The server did not take a set: {floor.sync.refused[0]}</p>
-      )}
+      {isFinished && <p role="note">This session is finished. What you change here changes what was done.</p>}
+      <NotTaken floor={floor} />
       {floor.advice.says && <p role="status">{floor.advice.says}</p>}
+      <Elsewhere floor={floor} />
       <Doubles floor={floor} />
-      {shows === 'hurts' && step?.is === 'set' && (
-        <Hurts floor={floor} step={step} close={() => setShows(null)} />
+      {shows === 'hurts' && about && <Hurts floor={floor} step={about} close={close} />}
+      {shows === 'taken' && step?.is === 'set' && <Taken floor={floor} step={step} close={close} />}
+      {shows === 'time' && <ShortOfTime floor={floor} close={close} />}
+      {shows === 'so far' && <SoFar floor={floor} mayChange={!(isClient && isFinished)} close={close} />}
+      {isEnd ? (
+        <Finish
+          floor={floor}
+          back={step === undefined ? null : () => setShows(null)}
+          onDone={() => {
+            setNew(true);
+            setChanging(false);
+          }}
+        />
+      ) : (
+        <Step
+          floor={floor}
+          onPain={() => {
+            setHurt(step.is === 'set' ? step : null);
+            setShows('hurts');
+          }}
+        />
       )}
-      {shows === 'taken' && step?.is === 'set' && (
-        <Taken floor={floor} step={step} close={() => setShows(null)} />
-      )}
-      {shows === 'time' && <ShortOfTime floor={floor} close={() => setShows(null)} />}
-      {isEnd ? <Finish floor={floor} onDone={() => setShows('over')} /> : <Step floor={floor} />}
-      <Undo floor={floor} />
     </Stage>
   );
 }

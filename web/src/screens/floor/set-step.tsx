@@ -1,150 +1,27 @@
-import { choicesOf } from '@drimbo/core/loads/prescribe';
-import type { FloorStep } from '@drimbo/core/log/floor';
-import { techniques, type Technique } from '@drimbo/core/log/performed-set';
 import { cuesFor } from '@drimbo/core/formats/cues';
-import { teachingOf } from '@drimbo/core/movements/teaching/book';
+import { findingLoad } from '@drimbo/core/log/finding-load';
+import { asDone } from '@drimbo/core/log/floor-state';
+import { offeredFor } from '@drimbo/core/log/offering';
 import { faults } from '@drimbo/core/movements/faults';
-import { fromKg, toKg } from '@drimbo/core/units/mass';
 import { useState, type ReactNode } from 'react';
-import { Disclosure } from '../../parts/disclosure';
-import { RadioGroup } from '../../parts/radio-group';
-import { Select } from '../../parts/select';
-import { Stepper } from '../../parts/stepper';
-import { nothingSaid, type Said } from '../../data/said';
-import type { Floor } from '../../state/use-floor';
-import { Big, Plain } from './look';
+import type { Floor, SetStep as Step } from '../../state/use-floor';
 import { Gear } from './gear';
+import { Logging } from './logging';
+import { Big, Plain } from './look';
 import { Metronome } from './metronome';
 import { adviceFor, loadWords } from './words';
 
-type SetStep = Extract<FloorStep, { is: 'set' }>;
-
-const techniqueWords: Record<Technique, string> = {
-  clean: 'clean to the last rep',
-  slipping: 'slipping at the end',
-  broke: 'broke: it counts for volume only',
-};
-
-/** How it was, when somebody wants to say it. */
-function How({
-  said,
-  say,
-  faultIds,
-}: {
-  said: Said;
-  say: (said: Said) => void;
-  /** What goes wrong in this movement. */
-  faultIds: readonly string[];
-}): ReactNode {
-  const grades = (list: readonly string[], from = 0) =>
-    list.map((words, i) => ({ value: String(i + from), words }));
-  return (
-    <Disclosure says="How was it">
-      <RadioGroup
-        label="Technique"
-        value={said.technique ?? ('' as Technique)}
-        options={techniques.map((t) => ({ value: t, words: techniqueWords[t] }))}
-        onChange={(technique) =>
-          say({ ...said, technique, fault: technique === 'clean' ? null : said.fault })
-        }
-      />
-      {(said.technique === 'slipping' || said.technique === 'broke') && faultIds.length > 0 && (
-        <Select
-          label="What was seen"
-          value={said.fault}
-          none="nothing in particular"
-          options={faultIds.map((id) => [id, faults[id]!.seen])}
-          onChange={(fault) => say({ ...said, fault })}
-        />
-      )}
-      <RadioGroup
-        label="Felt where it should be"
-        isRow
-        value={said.felt === null ? '' : String(said.felt)}
-        options={grades(['not', 'little', 'well', 'only there'])}
-        onChange={(felt) => say({ ...said, felt: Number(felt) })}
-      />
-      <Stepper
-        label="Comfort, 0 hurts to 10"
-        value={said.comfort ?? 8}
-        lo={0}
-        hi={10}
-        onChange={(comfort) => say({ ...said, comfort })}
-      />
-    </Disclosure>
-  );
-}
-
-/** What was done, to be logged: as planned in two touches, or with other figures. */
-function Logging({
+/** One set: the load as plates or bells to take, the reps, what to leave, the cues. */
+export function SetStep({
   floor,
   step,
-  kg,
-  done,
+  onPain,
 }: {
   floor: Floor;
-  step: SetStep;
-  kg: number;
-  done: () => void;
+  step: Step;
+  /** A set that was just logged hurt. */
+  onPain: () => void;
 }): ReactNode {
-  const { unit } = floor.context.client;
-  const { target } = step.line.sets[step.setIndex]!;
-  const advice = adviceFor(floor, step);
-  const [loadKg, setLoad] = useState(kg);
-  const [reps, setReps] = useState(
-    advice?.reps ?? step.line.sets[step.setIndex]!.expectedReps ?? target.reps.lo,
-  );
-  const [reserve, setReserve] = useState(Math.round(target.toFailure ? 0 : target.reserve));
-  const [said, say] = useState<Said>(nothingSaid);
-  const choices = (choicesOf(floor.context.kit, step.line.movement) ?? [])
-    .map((c) => c.kg)
-    .sort((a, b) => a - b);
-  const next = (by: 1 | -1): void => {
-    const found =
-      by > 0 ? choices.find((c) => c > loadKg + 1e-6) : choices.filter((c) => c < loadKg - 1e-6).at(-1);
-    if (found !== undefined) setLoad(found);
-  };
-  return (
-    <>
-      <Stepper
-        label={`Load in ${unit}`}
-        value={Number(fromKg(loadKg, unit).toFixed(2))}
-        lo={0}
-        hi={1300}
-        onChange={(n) => setLoad(toKg(n, unit))}
-        onStep={next}
-      />
-      <div className="two">
-        <Stepper
-          label={target.holdS === undefined ? 'Reps' : 'Holds'}
-          value={reps}
-          lo={0}
-          hi={100}
-          onChange={setReps}
-        />
-        <Stepper label="Left" value={reserve} lo={0} hi={10} onChange={setReserve} />
-      </div>
-      <How said={said} say={say} faultIds={teachingOf(step.line.movement, step.line.rig).faultIds} />
-      <div className="foot">
-        <Big
-          kind="strong"
-          onPress={() => {
-            floor.log(step, { loadKg, reps, reserve }, said);
-            done();
-          }}
-        >
-          Log {reps} reps, {reserve} left
-        </Big>
-        <Plain kind="quiet" onPress={done}>
-          Back
-        </Plain>
-      </div>
-    </>
-  );
-}
-
-/** One set: the load as plates or bells to take, the reps, what to leave, the cues. */
-export function SetStep({ floor, step }: { floor: Floor; step: SetStep }): ReactNode {
   const { line } = step;
   const [isLogging, setLogging] = useState(false);
   const [keepsPlan, setKeepsPlan] = useState(false);
@@ -161,7 +38,7 @@ export function SetStep({ floor, step }: { floor: Floor; step: SetStep }): React
     : target.reserve === 0
       ? 'none left in you'
       : `leave ${Math.round(target.reserve * 2) / 2} in you`;
-  const start = kg ?? (choicesOf(floor.context.kit, line.movement) ?? [])[0]?.kg ?? 0;
+  const finding = findingLoad(line, step.setIndex, floor.sets.map(asDone), floor.context);
   const seen = floor.sets.filter((s) => s.lineId === line.id && s.fault !== null).at(-1)?.fault;
   return (
     <>
@@ -179,6 +56,9 @@ export function SetStep({ floor, step }: { floor: Floor; step: SetStep }): React
           {target.holdS === undefined ? `${range} reps` : `hold ${target.holdS} s`}, {left}
         </b>
       </p>
+      {set.byHand && !isOther && !isLogging && advice?.reps != null && advice.reps < reps.lo && (
+        <p role="note">Your coach’s load. About {advice.reps} reps are expected of it.</p>
+      )}
       {isOther && (
         <div role="status">
           <p>
@@ -190,9 +70,34 @@ export function SetStep({ floor, step }: { floor: Floor; step: SetStep }): React
         </div>
       )}
       {isLogging ? (
-        <Logging floor={floor} step={step} kg={start} done={() => setLogging(false)} />
+        <Logging
+          floor={floor}
+          m={line}
+          setIndex={step.setIndex}
+          offered={{
+            ...offeredFor(line, step.setIndex, advice),
+            // Where the plan is kept its own figures are.
+            ...(keepsPlan ? { loadKg: set.kg, reps: set.expectedReps ?? reps.lo, left: null } : {}),
+          }}
+          saves="Log"
+          keep={async (told) => {
+            await floor.log(step, told);
+            if (told.some((t) => t.said.ended === 'pain')) onPain();
+          }}
+          back={() => setLogging(false)}
+        />
       ) : (
         <>
+          {finding && (
+            <ol aria-label="How to find the load" style={{ display: 'grid', gap: 6 }}>
+              {finding.says.map((s) => (
+                <li key={s}>{s}</li>
+              ))}
+              {finding.tries.length > 0 && (
+                <li>First tries: {finding.tries.map((t) => loadWords(t, step, unit)).join(', then ')}.</li>
+              )}
+            </ol>
+          )}
           {seen && faults[seen] && (
             <p>
               Last time: {faults[seen].seen.toLowerCase()}. {faults[seen].fix}.

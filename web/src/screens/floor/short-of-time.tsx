@@ -11,6 +11,7 @@ import { Plain, Words } from './look';
 export function ShortOfTime({ floor, close }: { floor: Floor; close: () => void }): ReactNode {
   const { session, context, measured, sets, where } = floor;
   const [minutes, setMinutes] = useState(15);
+  const [wrong, setWrong] = useState('');
   const soFar = useMemo((): SoFar => ({ sets, ticked: where.ticked }), [sets, where.ticked]);
   const begin = useCallback(
     () => fittingRest(session, context, soFar, minutes),
@@ -45,13 +46,15 @@ export function ShortOfTime({ floor, close }: { floor: Floor; close: () => void 
             <Plain
               kind="strong"
               onPress={() => {
-                floor.change(fitted.edit);
-                close();
+                floor
+                  .change(fitted.edit, `${minutes} minutes left`)
+                  .then(close, (error: Error) => setWrong(error.message));
               }}
             >
               Do it so
             </Plain>
           )}
+          {wrong && <p role="alert">This phone could not keep it: {wrong}</p>}
           <Plain kind="quiet" onPress={close}>
             Keep the plan
           </Plain>

@@ -2,9 +2,7 @@ import type { FloorStep } from '@drimbo/core/log/floor';
 import type { NextSet } from '@drimbo/core/log/next-set';
 import { perHandWords } from '@drimbo/core/movements/settings';
 import { massText, type MassUnit } from '@drimbo/core/units/mass';
-import type { Floor } from '../../state/use-floor';
-
-type SetStep = Extract<FloorStep, { is: 'set' }>;
+import type { Floor, SetStep } from '../../state/use-floor';
 
 /** What the day makes of a set that is not done. */
 export const adviceFor = (floor: Floor, step: SetStep): NextSet | undefined =>
@@ -33,6 +31,7 @@ export function loadOf(floor: Floor, step: Exclude<FloorStep, { is: 'warm-up' }>
 
 /** Whether everything is with the server, in two words. */
 export const syncWords = ({ sync }: Pick<Floor, 'sync'>): string => {
+  if (sync.isUnknown) return 'Looking…';
   if (sync.refused.length > 0) return 'Not taken';
   if (sync.waiting === 0) return 'All sent';
   return sync.isAway ? `${sync.waiting} waiting` : 'Sending…';

@@ -4,7 +4,7 @@ import type { Context } from '@drimbo/core/measure/context';
 import type { Movement } from '@drimbo/core/movements/model';
 import type { Rig } from '@drimbo/core/movements/rig';
 import { ratioAt } from '@drimbo/core/strength/ratios';
-import type { LiftRecord } from '@drimbo/core/strength/evidence';
+import type { Logged } from '@drimbo/core/strength/evidence';
 import { massText, roughMass } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
 import { Notes } from './notes';
@@ -21,8 +21,8 @@ function borrowedWords(movement: Movement, rig: Rig): string {
   return `Without sets of its own it borrows: ${liftNames[at.lift]} max × ${at.ratio.toFixed(2)}, give or take ${at.spread.toFixed(2)}${movement.load.perHand ? ', for one hand' : ''}. Common practice, wide on purpose.`;
 }
 
-function byDay(records: readonly LiftRecord[]): [string, LiftRecord[]][] {
-  const days = new Map<string, LiftRecord[]>();
+function byDay(records: readonly Logged[]): [string, Logged[]][] {
+  const days = new Map<string, Logged[]>();
   for (const r of records) days.set(r.date, [...(days.get(r.date) ?? []), r]);
   return [...days].sort((a, b) => b[0].localeCompare(a[0]));
 }

@@ -6,7 +6,6 @@ import { styled } from 'styled-components';
 import { api } from '../../data/api';
 import { createOnce } from '../../data/create';
 import { listsAnew } from '../../data/house';
-import { newId } from '../../data/ids';
 import { useClientNames, type Stored } from '../../data/queries';
 import { Button } from '../../parts/button';
 import { ComboBox } from '../../parts/combo-box';
@@ -57,7 +56,12 @@ export function StartFrom({
   const start = async (id: string): Promise<void> => {
     const { document: client } = await api.get<Stored<Client>>(`/clients/${id}`);
     const document = await make({ id, client }, title.trim());
-    const stored = await createOnce<Session>(`begun as “${document.title}”`, '/sessions', 'session', document);
+    const stored = await createOnce<Session>(
+      `begun as “${document.title}”`,
+      '/sessions',
+      'session',
+      document,
+    );
     await listsAnew();
     void go(`/sessions/${stored.id}`);
   };

@@ -1,10 +1,8 @@
 import type { Kit } from '@drimbo/core/kit/kit';
 import type { Session } from '@drimbo/core/session/document';
 import { emptySession } from '@drimbo/core/session/starting';
-import { api } from '../../data/api';
 import { createOnce } from '../../data/create';
 import { listsAnew } from '../../data/house';
-import { newId } from '../../data/ids';
 import { type ClientFile, type Stored } from '../../data/queries';
 
 /** Begins an empty session from what is known of a client; gives its id. */

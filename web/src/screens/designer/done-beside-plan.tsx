@@ -1,0 +1,64 @@
+import type { PerformedSet } from '@drimbo/core/log/performed-set';
+import { schemeText } from '@drimbo/core/session/schemes';
+import { massText } from '@drimbo/core/units/mass';
+import type { ReactNode } from 'react';
+import { styled } from 'styled-components';
+import { ink } from '../../look/theme';
+import { plainTable } from '../../parts/table-look';
+import type { Designer } from '../../state/use-designer';
+
+const Frame = styled.div`
+  ${plainTable}
+`;
+
+type Done = Pick<PerformedSet, 'lineId' | 'setIndex' | 'kind' | 'loadKg' | 'reps' | 'reserve' | 'heldS'>;
+
+/** Sets as they are told: "80 kg × 8, 8, 7". */
+function told(sets: readonly Done[], unit: 'kg' | 'lb'): string {
+  const parts: string[] = [];
+  let load = -1;
+  for (const s of sets) {
+    const count = s.kind === 'hold' ? `${s.heldS} s` : String(s.reps);
+    if (s.loadKg === load) parts[parts.length - 1] += `, ${count}`;
+    else parts.push(`${massText(s.loadKg, unit)} × ${count}`);
+    load = s.loadKg;
+  }
+  const last = sets.findLast((s) => s.kind === 'set');
+  const left = last === undefined ? '' : last.reserve === null ? ', left not said' : `, ${last.reserve} left`;
+  return sets.length > 0 ? parts.join('; ') + left : '';
+}
+
+/** The plan beside what was done, set by set. */
+export function Beside({ designer, done }: { designer: Designer; done: readonly Done[] }): ReactNode {
+  const { unit } = designer.context.client;
+  return (
+    <Frame>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">Movement</th>
+            <th scope="col">Planned</th>
+            <th scope="col">Done</th>
+          </tr>
+        </thead>
+        <tbody>
+          {designer.appraisal.lines.map((m) => (
+            <tr key={m.id}>
+              <th scope="row">{m.name}</th>
+              <td>
+                {schemeText(m.line.scheme)}
+                {m.sets[0]?.kg != null && `, ${massText(m.sets[0].kg, unit)}`}
+              </td>
+              <td>
+                {told(
+                  done.filter((s) => s.lineId === m.id).sort((a, b) => a.setIndex - b.setIndex),
+                  unit,
+                ) || <span style={{ color: ink.soft }}>nothing</span>}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Frame>
+  );
+}
