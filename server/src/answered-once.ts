@@ -7,8 +7,8 @@ import { Problem } from './problem';
 interface Answer {
   of: string;
   status: number;
-  /** Null for an answer without a body. */
-  body: unknown;
+  /** As it was sent; null for an answer without a body. */
+  body: string | null;
 }
 
 /** So many answers are remembered, the last ones. */
@@ -44,16 +44,16 @@ export function answeredOnce(): RequestHandler {
     if (known) {
       response.status(known.status);
       if (known.body === null) response.end();
-      else response.json(known.body);
+      else response.type('json').send(known.body);
       return;
     }
     let over = (): void => undefined;
     underWay.set(name, new Promise((done) => (over = done)));
-    let body: unknown = null;
-    const json = response.json.bind(response);
-    response.json = (told) => {
-      body = told;
-      return json(told);
+    let body: string | null = null;
+    const send = response.send.bind(response);
+    response.send = (told: unknown) => {
+      if (typeof told === 'string') body = told;
+      return send(told);
     };
     response.once('close', () => {
       // The connection may be gone by now; what was done is done all the same.

@@ -170,8 +170,8 @@ test('no list, search or look-up reads the documents it does not show', async ()
   }
   await namesOf(db);
   await found(db, 'orme');
-  const one = await store().clients.create('for-plans', sampleClient);
   await store().kits.create('hall', sampleKit);
+  const one = await store().clients.create('for-plans', sampleClient);
   await store().clients.remove('for-plans', one.revision, true);
   await expect(store().kits.remove('hall', 1, false)).rejects.toThrow(/is used by client “c0”/);
   const reads = [...new Set(asked)].filter((text) => /^\s*select/i.test(text));

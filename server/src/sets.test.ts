@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { findEntry } from '@drimbo/core/movements/catalogue';
-import type { PerformedSet } from '@drimbo/core/log/performed-set';
+import { nothingSaid, type PerformedSet } from '@drimbo/core/log/performed-set';
 import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
 import type { Kysely } from 'kysely';
 import request from 'supertest';
@@ -43,11 +43,9 @@ const set = (patch: Partial<PerformedSet> = {}): PerformedSet => ({
   reserve: 2,
   tired: 0.1,
   repS: null,
-  technique: null,
-  fault: null,
-  felt: null,
-  comfort: null,
-  note: '',
+  kind: 'set',
+  heldS: null,
+  ...nothingSaid,
   ...patch,
 });
 const ask = () => request(appOn(db));
@@ -73,10 +71,53 @@ test('sets are written, read by client and by session, count as evidence, and ar
     },
   ]);
   const gone = await ask().delete('/api/sets/set-1').set('Host', host);
-  expect([gone.status, gone.body]).toEqual([200, two[0]]);
+  expect(gone.status).toBe(204);
   expect(await read('client=c')).toEqual([two[1]]);
-  expect((await ask().delete('/api/sets/set-1').set('Host', host)).status).toBe(404);
-  expect((await write(gone.body)).status).toBe(201);
+  expect((await ask().delete('/api/sets/set-1').set('Host', host)).status).toBe(204);
+  expect((await ask().delete('/api/sets/never').set('Host', host)).status).toBe(404);
+});
+
+test('a set that was taken away stays away, however late it is logged again', async () => {
+  const change = (body: object) => ask().post('/api/sets').set('Host', host).send(body);
+  await write(set(), set({ id: 'set-2', setIndex: 1 }));
+  const corrected = { sets: [set({ id: 'set-3', reps: 7 })], removes: ['set-1'] };
+  const first = await change(corrected);
+  expect([first.status, first.body.removes]).toEqual([201, ['set-1']]);
+  expect((await change(corrected)).body).toEqual(first.body);
+  expect((await write(set())).status).toBe(201);
+  expect((await read('session=s')).map((s) => s.id).sort()).toEqual(['set-2', 'set-3']);
+  // Heard of before the set itself: the order of arrival does not matter.
+  await change({ sets: [], removes: ['set-4', 'set-2'] });
+  await write(set({ id: 'set-4', setIndex: 3 }));
+  expect((await read('session=s')).map((s) => s.id)).toEqual(['set-3']);
+  expect((await change({ sets: [], removes: [] })).status).toBe(400);
+});
+
+test('every change of a session’s sets counts one up, a repeat none, and the count says what the list holds', async () => {
+  const store = makeStore(db);
+  const clock = async (): Promise<number> => (await store.sets.clock('s')).at;
+  expect(await clock()).toBe(0);
+  await write(set(), set({ id: 'set-2', setIndex: 1 }));
+  expect(await clock()).toBe(2);
+  await write(set());
+  expect(await clock()).toBe(2);
+  await ask().delete('/api/sets/set-2').set('Host', host);
+  const list = await store.sets.listOf('s');
+  expect([list.at, list.sets.map((s) => s.id)]).toEqual([3, ['set-1']]);
+  await db.updateTable('performed_sets').set({ reps: 9 }).where('id', '=', 'set-1').execute();
+  expect(await clock()).toBeGreaterThan(3);
+});
+
+test('what nobody said stays unsaid, and a stage, a hold and one side come back as what they are', async () => {
+  const sets = [
+    set({ reserve: null }),
+    set({ id: 'set-2', kind: 'stage', setIndex: 1, reserve: null }),
+    set({ id: 'set-3', kind: 'hold', setIndex: 2, reps: 0, reserve: null, heldS: 20 }),
+    set({ id: 'set-4', setIndex: 3, side: 'left', ended: 'interrupted' }),
+  ];
+  expect((await write(...sets)).status).toBe(201);
+  expect(await read('session=s')).toEqual(sets);
+  expect((await write(set({ id: 'set-5', heldS: 20 }))).status).toBe(400);
 });
 
 test('the same again does no harm; another one cannot take an id, and then none of the sets is kept', async () => {

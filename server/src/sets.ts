@@ -202,10 +202,14 @@ export class Sets {
       throw new Problem(409, 'taken', 'Another set has this id.', `${at}.id`, known);
   }
 
-  /** Takes a set away for good. Throws a 404 Problem where there never was one; sent again it does no harm. */
-  async remove(id: string): Promise<void> {
+  /**
+   * Takes a set away for good. Throws a 404 Problem where there never was one, or none of the session `from` names; sent
+   * again it does no harm.
+   */
+  async remove(id: string, from?: string): Promise<void> {
     await this.db.transaction().execute(async (whole) => {
       const sessionId = await sessionOf(whole, [id]);
+      if (from !== undefined && sessionId !== from) throw notFound('set');
       await this.takeAway(whole, id, sessionId);
     });
   }

@@ -24,10 +24,7 @@ async function usersOfKit(db: Kysely<Tables>, kitId: string): Promise<User[]> {
     return rows.map(({ id }) => ({ kind, id }));
   };
   const blocks = await sql<{ id: string }>`
-    select id from blocks
-    where deleted_at is null and instr(document, ${kitId}) > 0 and json_valid(document)
-      and exists (select 1 from json_each(document, '$.life') as e
-        where json_extract(e.value, '$.kitId') = ${kitId})`.execute(db);
+    select id from blocks where deleted_at is null and instr(kit_ids, ${` ${kitId} `}) > 0`.execute(db);
   return [
     ...(await named('clients', 'client')),
     ...(await named('sessions', 'session')),

@@ -7,8 +7,10 @@ import type { Express } from 'express';
 import selfsigned from 'selfsigned';
 import request from 'supertest';
 import { seedDemo } from '../demo/seed';
+import { makeStore } from '../store';
 import { appOn, host, today } from '../testing/app';
 import { newHouse } from '../testing/folders';
+import { everyRoute } from '../testing/routes';
 import { Links } from './links';
 import { isPasscode, setPasscode } from './passcode';
 import { SIGNED_IN_MS, SignIns } from './sign-ins';
@@ -26,6 +28,9 @@ beforeAll(async () => {
   house = await newHouse();
   await seedDemo(house.db, new Date(now), 2);
   await setPasscode(house.folder, 'correct horse');
+  const { sessions } = makeStore(house.db, () => today);
+  const { revision, document } = await sessions.get(own);
+  await sessions.replace(own, revision, { ...document, status: 'handed over' });
 });
 afterAll(() => house.drop());
 beforeEach(async () => {
@@ -66,34 +71,6 @@ async function clientOf(sessionId: string, days = 7): Promise<{ cookie: string; 
   return { cookie: cookieIn(joined), id: made.body.link.id, path: made.body.path };
 }
 
-/** Every route of the API, read from where they are written down, so that a new one is asked about by itself. */
-function everyRoute(): { method: 'get' | 'post' | 'put' | 'delete'; path: string }[] {
-  const from = (file: string): string => readFileSync(join(import.meta.dirname, '..', file), 'utf8');
-  const routesIn = (file: string) =>
-    [...from(file).matchAll(/router\.(get|post|put|delete)\(\s*'([^']+)'/g)].map((m) => ({
-      method: m[1] as 'get',
-      path: m[2]!,
-    }));
-  const app = from('app.ts');
-  const imported = new Map(
-    [...app.matchAll(/import \{ ([^}]+) \} from '\.\/(routes\/[a-z]+)'/g)].flatMap((m) =>
-      m[1]!.split(', ').map((name) => [name, `${m[2]}.ts`] as const),
-    ),
-  );
-  const mounted = [...app.matchAll(/app\.use\('(\/api\/[a-z]+)', (\w+)\(/g)].flatMap(([, base, name]) => {
-    const file = imported.get(name!)!;
-    const documents = from(file).includes('router.use(documentRoutes(')
-      ? routesIn('routes/documents.ts')
-      : [];
-    return [...routesIn(file), ...documents].map((r) => ({ ...r, path: `${base}${r.path}` }));
-  });
-  const single = [...app.matchAll(/app\.(get)\('(\/api\/[a-z]+)'/g)].map((m) => ({
-    method: m[1] as 'get',
-    path: m[2]!,
-  }));
-  return [...mounted, ...single].map((r) => ({ ...r, path: r.path.replace(/\/$/, '') }));
-}
-
 /** A certificate of this moment for this machine. */
 function ownCertificate(): { cert: string; key: string } {
   const { cert, private: key } = selfsigned.generate([{ name: 'commonName', value: 'localhost' }], {
@@ -123,7 +100,10 @@ test.each(everyRoute().map((r) => [`${r.method} ${r.path}`, r] as const))(
     if (isFloor(path)) {
       if (path === '/api/floor') return;
       // A session of somebody else is as good as none, whatever is asked of it.
-      const asked = path.replace(':id', others).replace(':set', 'set-1');
+      const asked = path
+        .replace(':id', others)
+        .replace(':set', 'set-1')
+        .concat(path.endsWith('news') ? '?house=&at=0&revision=0' : '');
       const answer = await at(method, asked, cookie).send({});
       expect([answer.status, answer.body.error.code]).toEqual([404, 'not-found']);
       expect(JSON.stringify(answer.body)).not.toMatch(/Bram/);
@@ -164,21 +144,68 @@ test('a client runs their own session by their link: sees it, logs it, swaps in 
     );
   const astray = { ...set, id: 'set-astray', clientId: 'bram-otterlund', sessionId: others };
   expect((await at('post', `/api/floor/${own}/sets`, cookie).send({ sets: [astray] })).status).toBe(400);
-  const { revision, document } = file.session;
-  const { blocks, warmup } = document;
-  const put = (body: object) =>
-    at('put', `/api/floor/${own}`, cookie).send({ revision, blocks, warmup, ...body });
-  expect((await put({ minutes: 50, title: 'Mine now' })).status).toBe(400);
-  const changed = await put({ minutes: 50 });
-  expect([changed.status, changed.body.document.minutes, changed.body.document.title]).toEqual([
-    200,
-    50,
-    document.title,
-  ]);
+  const change = (body: object) => at('post', `/api/floor/${own}/changes`, cookie).send({ change: body });
+  const out = { is: 'left out', id: 'change-1', line: line.id, sets: [1], why: 'no time' };
+  for (const turn of [1, 2]) expect([turn, (await change(out)).status]).toEqual([turn, 200]);
+  const { document } = (await at('get', `/api/sessions/${own}`, coach())).body;
+  expect([document.changes, document.blocks.length]).toEqual([[out], file.session.document.blocks.length]);
+  const corrected = { sets: [{ ...set, id: 'set-again', reps: 7 }], removes: ['set-by-phone'] };
+  expect((await at('post', `/api/floor/${own}/sets`, cookie).send(corrected)).status).toBe(201);
   const done = { minutes: 48, readiness: 4, swaps: [], note: '' };
-  const finished = await at('post', `/api/floor/${own}/finish`, cookie).send({ date: today, done });
+  const finish = (body: object) => at('post', `/api/floor/${own}/finish`, cookie).send(body);
+  const finished = await finish({ date: today, done });
   expect([finished.status, finished.body.document.status]).toEqual([200, 'finished']);
-  expect((await at('delete', `/api/floor/${own}/sets/set-by-phone`, cookie)).status).toBe(200);
+  expect((await finish({ date: today, done: { ...done, minutes: 5 } })).body.document.done.minutes).toBe(48);
+  // From here on what was done is the coach's to change; a set that comes late is still taken.
+  expect((await at('delete', `/api/floor/${own}/sets/set-again`, cookie)).status).toBe(403);
+  const taken = await at('post', `/api/floor/${own}/sets`, cookie).send({ sets: [], removes: ['set-again'] });
+  expect([taken.status, taken.body.error.code]).toEqual([403, 'finished']);
+  expect((await change({ ...out, id: 'change-2' })).status).toBe(403);
+  const late = { ...set, id: 'set-late', setIndex: 2 };
+  expect((await at('post', `/api/floor/${own}/sets`, cookie).send({ sets: [late] })).status).toBe(201);
+  const sets = (await at('get', `/api/sets?session=${own}`, coach())).body as { id: string }[];
+  expect(sets.map((s) => s.id)).toEqual(['set-again', 'set-late']);
+  const { revision: now, document: whole } = (await at('get', `/api/sessions/${own}`, coach())).body;
+  const { done: _done, changes: _changes, ...open } = whole;
+  const put = { revision: now, document: { ...open, status: 'handed over' } };
+  expect((await at('put', `/api/sessions/${own}`, coach()).send(put)).status).toBe(200);
+});
+
+test('a link neither edits a session nor empties it, and a draft is none to it', async () => {
+  const { cookie } = await clientOf(own);
+  expect((await at('put', `/api/floor/${own}`, cookie).send({ revision: 1, blocks: [] })).status).toBe(404);
+  const emptied = { is: 'edits', id: 'c', edits: [{ do: 'put', values: {} }], swap: null, why: '' };
+  expect((await at('post', `/api/floor/${own}/changes`, cookie).send({ change: emptied })).status).toBe(400);
+  const { revision, document } = (await at('get', `/api/sessions/${own}`, coach())).body;
+  const as = (status: string, at0: number) =>
+    at('put', `/api/sessions/${own}`, coach()).send({ revision: at0, document: { ...document, status } });
+  expect((await as('draft', revision)).status).toBe(200);
+  const done = { minutes: 48, readiness: 4, swaps: [], note: '' };
+  expect((await at('get', `/api/floor/${own}`, cookie)).status).toBe(404);
+  expect((await at('post', `/api/floor/${own}/finish`, cookie).send({ date: today, done })).status).toBe(404);
+  expect(JSON.stringify((await at('get', '/api/floor', cookie)).body)).not.toContain(own);
+  const refused = await at('post', '/api/access/links', coach()).send({ sessionId: own, days: 3 });
+  expect([refused.status, refused.body.error.code]).toEqual([409, 'draft']);
+  expect((await as('handed over', revision + 1)).status).toBe(200);
+});
+
+test('a set of somebody else is as good as none', async () => {
+  const { cookie } = await clientOf(own);
+  const [theirs] = await house.db
+    .selectFrom('performed_sets')
+    .select(['id', 'client_id'])
+    .where('client_id', '!=', ada)
+    .limit(1)
+    .execute();
+  expect((await at('delete', `/api/floor/${own}/sets/${theirs!.id}`, cookie)).status).toBe(404);
+  const away = { sets: [], removes: [theirs!.id] };
+  expect((await at('post', `/api/floor/${own}/sets`, cookie).send(away)).status).toBe(404);
+  const still = await house.db
+    .selectFrom('performed_sets')
+    .select('id')
+    .where('id', '=', theirs!.id)
+    .execute();
+  expect(still).toHaveLength(1);
 });
 
 test('a link that was taken back or is over leads nowhere, and so does one nobody made', async () => {

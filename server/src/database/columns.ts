@@ -20,6 +20,9 @@ const movementsIn = (raw: Raw): number =>
     0,
   );
 
+/** Ids between spaces, to be found by one of them. */
+const spaced = (ids: readonly string[]): string => (ids.length > 0 ? ` ${[...new Set(ids)].join(' ')} ` : '');
+
 const byKind: Record<DocumentKind, (raw: Raw) => Record<string, string | number>> = {
   client: (raw) => ({
     name: textIn(raw, 'name'),
@@ -48,6 +51,7 @@ const byKind: Record<DocumentKind, (raw: Raw) => Record<string, string | number>
       title_key: folded(textIn(raw, 'title')),
       starts_on: textIn(raw, 'startsOn'),
       ends_on: success ? endsOn(data) : '',
+      kit_ids: success ? spaced(data.life.flatMap((e) => e.kitId ?? [])) : '',
     };
   },
 };

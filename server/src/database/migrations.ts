@@ -245,6 +245,17 @@ export const migrations: Record<string, Migration> = {
         await sql.raw(`alter table performed_sets add column ${column}`).execute(db);
       for (const table of ['clients', 'kits', 'sessions', 'notebooks', 'schools', 'blocks'])
         await sql.raw(`alter table ${table} add column made_hash text not null default ''`).execute(db);
+      await sql.raw("alter table blocks add column kit_ids text not null default ''").execute(db);
+      await sql
+        .raw(
+          `update blocks set kit_ids = coalesce((
+             select ' ' || group_concat(distinct json_extract(e.value, '$.kitId')) || ' '
+             from json_each(document, '$.life') as e where json_extract(e.value, '$.kitId') is not null), '')
+           where json_valid(document)`,
+        )
+        .execute(db);
+      await sql.raw("update blocks set kit_ids = replace(kit_ids, ',', ' ')").execute(db);
+      await sql.raw('create index blocks_of_kits on blocks (kit_ids, id, deleted_at)').execute(db);
       for (const statement of clockTables) await sql.raw(statement).execute(db);
       await oneNotebook(db as Kysely<Pick<Tables, 'notebooks'>>);
     },

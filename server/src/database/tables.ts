@@ -42,6 +42,8 @@ export interface BlockRow extends DocumentRow {
   client_id: string;
   title: Generated<string>;
   title_key: Generated<string>;
+  /** Gyms its plans name, each between spaces; empty for none. */
+  kit_ids: Generated<string>;
   /** Its first and its last day, with what came between. */
   starts_on: Generated<string>;
   ends_on: Generated<string>;

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { appraise } from '@drimbo/core';
 import { documentKinds } from '@drimbo/core/formats/steps';
+import { schools } from '@drimbo/core/schools/schools';
 import { kitSchema } from '@drimbo/core/kit/kit';
 import { anyClient, anyKit, anySession } from '@drimbo/core/testing/any';
 import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
@@ -100,13 +101,20 @@ const soundKit = anyKit.filter((kit) => kitSchema.safeParse(kit).success);
 test('any documents come back as they went', async () => {
   const [from, into] = [await house(), await house()];
   let n = 0;
+  const { id: _id, ...mine } = schools.evidence;
+  await makeStore(from.db, () => today).schools.create('mine', { ...mine, name: 'Mine' });
   await fc.assert(
     fc.asyncProperty(anySession, anyClient, soundKit, async (session, client, kit) => {
       n += 1;
       const store = makeStore(from.db, () => today);
       await store.kits.create(`kit-${n}`, kit);
-      await store.clients.create(`client-${n}`, client);
-      await store.sessions.create(`session-${n}`, { ...session, clientId: `client-${n}`, kitId: `kit-${n}` });
+      await store.clients.create(`client-${n}`, { ...client, kitId: `kit-${n}` });
+      await store.sessions.create(`session-${n}`, {
+        ...session,
+        clientId: `client-${n}`,
+        kitId: `kit-${n}`,
+        school: n % 2 === 0 ? 'pump' : 'mine',
+      });
       const plan = await importHouse(into.db, await exported(from), { today });
       expect(plan.wrong).toEqual([]);
       expect(await all(into.db)).toEqual(await all(from.db));

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { rateLimit } from 'express-rate-limit';
 import { Router } from 'express';
 import { z } from 'zod';
@@ -26,14 +27,19 @@ const slowed = (limit: number, ofAll: boolean) =>
     ...(ofAll ? { keyGenerator: () => 'all' } : {}),
   });
 
+const newLinkId = (): string => `link-${randomUUID().replaceAll('-', '')}`;
+
 const signingIn = z.object({ passcode: z.string().max(200) }).strict();
 const changing = z
   .object({ passcode: z.string().min(LEAST_LENGTH).max(200), now: z.string().max(200).optional() })
   .strict();
 const linking = z
   .object({
-    /** Made once by whoever asks, so that the same request sent again makes no second link. */
-    id: z.string().regex(/^link-[a-z0-9]{8,60}$/, 'an id that begins with link-'),
+    /** Made once by whoever asks, so that the same request sent again makes no second link; made here where left out. */
+    id: z
+      .string()
+      .regex(/^link-[a-z0-9]{8,60}$/, 'an id that begins with link-')
+      .optional(),
     sessionId: z.string().min(1).max(60),
     days: z.number().int().min(1).max(90),
   })
@@ -94,7 +100,12 @@ export function accessRoutes(access: Access, store: Store): Router {
         'This session is a draft, which a link does not open. Hand it over first.',
         'sessionId',
       );
-    const { link, token } = await links.make({ id, clientId: document.clientId, sessionId, days });
+    const { link, token } = await links.make({
+      id: id ?? newLinkId(),
+      clientId: document.clientId,
+      sessionId,
+      days,
+    });
     response.status(201).json({ link, path: `/join/${token}` });
   });
   router.delete('/links/:id', async (request, response) => {

@@ -144,6 +144,13 @@ export function floorRoutes(store: Store, today: () => string): Router {
     response.status(201).json(await store.sets.write(request.body, whose));
   });
 
+  router.delete('/:id/sets/:set', async (request, response) => {
+    const session = await sessionFor(response, request.params.id);
+    stillOpen(response, session);
+    await store.sets.remove(request.params.set, session.id);
+    response.status(204).end();
+  });
+
   router.post('/:id/changes', async (request, response) => {
     const session = await sessionFor(response, request.params.id);
     stillOpen(response, session);
