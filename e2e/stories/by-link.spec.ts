@@ -73,6 +73,7 @@ test('a coach signs in on the network and sends a client their session; the clie
     // Nothing of anybody else, and none of the coach's pages.
     expect((await phone.request.get('/api/clients')).status()).toBe(403);
     expect((await phone.request.get('/api/floor/mirelle-push-a')).status()).toBe(404);
+    expect((await phone.request.put(`/api/floor/${session}`, { data: { blocks: [] } })).status()).toBe(404);
     await phone.goto('/clients');
     await expect(phone).toHaveURL(/\/mine$/);
 

@@ -6,7 +6,7 @@ import { createServer as createHttps } from 'node:https';
 import { availableParallelism } from 'node:os';
 import pino from 'pino';
 import { Links } from './access/links';
-import { ownAddresses, tellShared } from './access/network';
+import { ownAddresses, ownNames, tellShared } from './access/network';
 import { hasPasscode } from './access/passcode';
 import { SignIns } from './access/sign-ins';
 import { makeApp } from './app';
@@ -76,6 +76,7 @@ async function start(): Promise<void> {
     access: {
       isShared: config.isShared,
       addresses: config.isShared ? ownAddresses() : [],
+      names: config.isShared ? ownNames() : [],
       folder: config.dataFolder,
       links: new Links(db),
       signIns: new SignIns(),

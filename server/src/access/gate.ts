@@ -11,6 +11,8 @@ export interface Access {
   isShared: boolean;
   /** Addresses of this machine, beside its own names. */
   addresses: readonly string[];
+  /** Names of this machine on the local network. */
+  names?: readonly string[];
   /** Where the passcode is kept. */
   folder: string;
   links: Links;

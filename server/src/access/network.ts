@@ -1,4 +1,4 @@
-import { networkInterfaces } from 'node:os';
+import { hostname, networkInterfaces } from 'node:os';
 import QRCode from 'qrcode';
 
 /** The addresses by which other machines of the local network reach this one: IPv4, none that only it knows. */
@@ -6,6 +6,12 @@ export const ownAddresses = (): string[] =>
   Object.values(networkInterfaces()).flatMap((list) =>
     (list ?? []).filter((a) => a.family === 'IPv4' && !a.internal).map((a) => a.address),
   );
+
+/** The names by which the local network may call this machine: its own, plain and as it is announced. */
+export const ownNames = (): string[] => {
+  const name = hostname().toLowerCase().replace(/\.$/, '');
+  return name.includes('.') ? [name] : [name, `${name}.local`];
+};
 
 /** Says by which addresses the local network gets in, the first as a code for a phone's camera. */
 export async function tellShared(

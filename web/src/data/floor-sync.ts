@@ -1,6 +1,7 @@
 import type { FloorFile } from '@drimbo/core/formats/floor-file';
 import { api, ApiError } from './api';
-import { counted, firstOp, onFloorChange, opDone, setsAnswered, takeIn, type Op } from './floor-store';
+import { counted, firstOp, onFloorChange, opDone, setsAnswered, takeIn } from './floor-store';
+import type { Op } from './floor-database';
 
 /** Whether everything is with the server, how much is not, or what it would not take. */
 export interface SyncState {

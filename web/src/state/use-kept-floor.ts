@@ -2,6 +2,7 @@ import type { FloorFile, FloorNews } from '@drimbo/core/formats/floor-file';
 import type { PerformedSet } from '@drimbo/core/log/performed-set';
 import { useEffect, useRef, useState } from 'react';
 import { api } from '../data/api';
+import type { Pack, Whereabouts } from '../data/floor-database';
 import {
   keepWhereabouts,
   onFloorChange,
@@ -9,8 +10,6 @@ import {
   setsOfSession,
   takeIn,
   whereaboutsOf,
-  type Pack,
-  type Whereabouts,
 } from '../data/floor-store';
 import { keepSending, type SyncState } from '../data/floor-sync';
 
@@ -100,9 +99,11 @@ export function useKeptFloor(id: string): KeptFloor | Error | null {
     const stop = onFloorChange(() => void read());
     const begin = async (): Promise<void> => {
       try {
-        await fetchPack(id);
         const here = await whereaboutsOf(id);
         if (!over) setWhere(here);
+        // What this device has serves at once, however slow the line is; what comes later is laid over it.
+        await read();
+        await fetchPack(id);
         await read();
       } catch (error) {
         if (!over) setKept(error as Error);

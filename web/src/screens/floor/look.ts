@@ -4,7 +4,7 @@ import { ink } from '../../look/theme';
 
 /** Controls as they are on the floor: the parts know their small sizes only. */
 const legible = css`
-  && .react-aria-Disclosure button,
+  && button[slot='trigger'],
   && input,
   && [role='radiogroup'] label,
   && .react-aria-Select button {

@@ -2,7 +2,6 @@ import { sameJob, type Swap } from '@drimbo/core/choosing/swaps';
 import { stopSigns } from '@drimbo/core/formats/sheet';
 import { whenItHurts, type KinderOffer } from '@drimbo/core/review/when-it-hurts';
 import { limitIds, type LimitId } from '@drimbo/core/session/client';
-import type { Edit } from '@drimbo/core/session/edits';
 import { becoming } from '@drimbo/core/session/starting';
 import { useMemo, useState, type ReactNode } from 'react';
 import { Dialog } from '../../parts/dialog';
@@ -103,13 +102,11 @@ export function Hurts({ floor, step, close }: { floor: Floor; step: SetStep; clo
   );
   const why = `${joints[limit]} complained`;
   const take = (offer: KinderOffer): Promise<void> =>
-    floor.change(
-      offer.edit as Extract<Edit, { do: 'line' }>,
-      why,
-      offer.is === 'movement'
-        ? { line: step.line.id, from: step.line.name.slice(0, 80), to: offer.name.slice(0, 80) }
-        : undefined,
-    );
+    floor.change(offer.edit, why, {
+      line: step.line.id,
+      from: step.line.name.slice(0, 80),
+      to: (offer.is === 'movement' ? offer.name : `${offer.name}, ${offer.says}`).slice(0, 80),
+    });
   return (
     <Dialog title="It hurts" isOpen onClose={close} isAlert>
       {() => (
