@@ -77,7 +77,10 @@ export function makeApp({
   // Nobody keeps an answer of the API, so nothing has to be told from what it was.
   app.disable('etag');
   app.use(helmet({ contentSecurityPolicy: policy, strictTransportSecurity: false }));
-  app.use(allowHosts(access.isShared ? [...access.addresses, ...(access.names ?? [])] : []), sameOriginWrites);
+  app.use(
+    allowHosts(access.isShared ? [...access.addresses, ...(access.names ?? [])] : []),
+    sameOriginWrites,
+  );
   app.use('/join', joinRoute(access));
   app.use('/api', notKept, onlyUtf8, express.json({ limit: '1mb' }));
   if (there) app.use('/api', onlyWhile(there));

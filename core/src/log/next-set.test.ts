@@ -122,3 +122,47 @@ test('where nothing was known, the first set tells the next ones; stages and ope
   expect(next[0]!.kg!).toBeGreaterThan(15);
   expect(fromHere(measured, [set(extension.id, 0, 15, 12, 3)]).next.get(extension.id)![0]!.kg).toBe(15);
 });
+
+describe('what the plan says stands', () => {
+  const [heavy] = measure(
+    session([
+      line('barbell-bench-press', {
+        loadKg: 150,
+        scheme: { kind: 'straight', sets: 3, reps: { lo: 6, hi: 8 } },
+      }),
+    ]),
+    sampleContext,
+  ).lines;
+  const next = (done: DoneSet[]) =>
+    fromHere({ lines: [heavy!], context: sampleContext }, done).next.get(heavy!.id)!;
+
+  test('before anything was done, with what is expected of it', () => {
+    expect(next([]).map((n) => [n.kg, n.why])).toEqual([
+      [150, null],
+      [150, null],
+      [150, null],
+    ]);
+    expect(next([])[0]!.reps).toBeLessThan(6);
+  });
+
+  test('a load of the coach’s own also after sets of other movements', () => {
+    const elsewhere = set('another', 0, 60, 3, 0);
+    expect(next([elsewhere])[0]!.kg).toBe(150);
+    expect(next([set(heavy!.id, 0, 150, 2, 0)])[0]!.kg).toBeLessThan(150);
+  });
+
+  test('where a set ended for another reason than strength, hurt, was left unsaid or was another movement’s', () => {
+    const short = set(heavy!.id, 0, 150, 2, 0);
+    for (const patch of [
+      { ended: 'interrupted' },
+      { ended: 'lost the path' },
+      { comfort: 3 },
+      { reserve: null },
+      { kind: 'stage' },
+      { movement: 'dumbbell-press' },
+    ] as const)
+      expect([patch, next([{ ...short, ...patch }]).at(-1)!.kg]).toEqual([patch, 150]);
+    expect(next([{ ...short, reserve: null, ended: 'too heavy' }]).at(-1)!.kg).toBeLessThan(150);
+    expect(next([{ ...short, comfort: 4 }]).at(-1)!.kg).toBeLessThan(150);
+  });
+});

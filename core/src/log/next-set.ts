@@ -4,7 +4,7 @@ import type { Measured, MeasuredLine } from '../measure/model';
 import { estimatedMax, repsAtLoad } from '../strength/formulas';
 import { movedShare } from '../strength/ratios';
 import { massText } from '../units/mass';
-import { formOf, type DoneSet, type Today } from './today';
+import { formOf, tells, type DoneSet, type Today } from './today';
 
 /** What the next set of a line should be, from what was just done. */
 export interface NextSet {
@@ -52,9 +52,15 @@ const toHalf = (left: number): number => Math.max(0, Math.min(10, Math.round(lef
 
 /**
  * Loads of the sets a line has left: the planned one where it stays in range, else the nearest that does. Before anything
- * was done the plan stands, and a load the coach gave stands until a set of its own line was done.
+ * was done that tells of strength the plan stands, and a load the coach gave until a set of its own line does.
  */
-function nextOf(m: MeasuredLine, done: readonly DoneSet[], today: Today, context: Context): NextSet[] {
+function nextOf(
+  m: MeasuredLine,
+  done: readonly DoneSet[],
+  today: Today,
+  context: Context,
+  hasBegun: boolean,
+): NextSet[] {
   const { client, kit } = context;
   const mine = done.filter((d) => d.lineId === m.id);
   const isDone = new Set(mine.map((d) => d.setIndex));
@@ -88,7 +94,8 @@ function nextOf(m: MeasuredLine, done: readonly DoneSet[], today: Today, context
       const n = Math.max(0, Math.min(reps.hi, Math.floor(bring(kg) + 0.25)));
       return { reps: n, left: toHalf(able(kg) - n) };
     };
-    const stands = done.length === 0 || loadOf !== null || toFailure || (set.byHand && same.length === 0);
+    const stands =
+      !hasBegun || loadOf !== null || toFailure || (set.byHand && !same.some((d) => tells(d, m)));
     if (stands) return [keep(expected(from))];
     let kg = from;
     if (bring(from) < reps.lo - 0.5)
@@ -120,10 +127,11 @@ export function fromHere(
   const today = formOf(lines, done, context.client);
   const { times, spread } = today.form;
   const off = Math.log(times);
+  const hasBegun = lines.some((m) => done.some((d) => tells(d, m)));
   const isSure = done.length > 0 && Math.abs(off) > Math.max(NOTICED, spread / 2);
   return {
     today,
-    next: new Map(lines.map((m) => [m.id, nextOf(m, done, today, context)])),
+    next: new Map(lines.map((m) => [m.id, nextOf(m, done, today, context, hasBegun)])),
     says: isSure
       ? `Today you are about ${Math.round(Math.abs(times - 1) * 100)} % ${off > 0 ? 'up' : 'down'}.`
       : null,

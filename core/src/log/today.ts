@@ -46,6 +46,10 @@ function leftIn(set: DoneSet, m: MeasuredLine): number | null {
   return set.reps === 0 || (set.reserve === null && set.ended === 'too heavy') ? 0 : set.reserve;
 }
 
+/** Whether a set of a line tells of strength at all. */
+export const tells = (set: DoneSet, m: MeasuredLine): boolean =>
+  set.lineId === m.id && leftIn(set, m) !== null;
+
 /** What a set says of the day: how far its max is from what was expected of it then, on the logarithm. */
 function readingOf(
   set: DoneSet,
