@@ -128,7 +128,7 @@ test('two devices log the same set: both are kept until somebody says which one 
     await one.getByRole('menuitem', { name: /So far/ }).click();
     await one.getByRole('dialog').getByRole('button', { name: /^1: / }).click();
     await one.getByRole('button', { name: 'Take this set back' }).click();
-    await one.keyboard.press('Escape');
+    await one.getByRole('button', { name: 'Back to the session' }).click();
     await expect(done(other)).toHaveText(/^0 of/, { timeout: 10_000 });
 
     await one.context().setOffline(true);

@@ -113,7 +113,7 @@ test('a whole session on a phone, half of it without reception and over a reload
   await soFar.getByRole('button', { name: 'Keep 2 reps, 0 left' }).click();
   await soFar.getByRole('button', { name: /× 2, 0 left/ }).click();
   await soFar.getByRole('button', { name: 'Take this set back' }).click();
-  await page.keyboard.press('Escape');
+  await soFar.getByRole('button', { name: 'Back to the session' }).click();
   await expect(page.getByText('2 of 7 sets')).toBeVisible();
   expect((await loggedIn(page, id)).length).toBe(1);
 

@@ -29,6 +29,11 @@ function makeOlder(file) {
     )
     .all();
   for (const { name } of indexes) db.exec(`drop index ${name}`);
+  for (const trigger of ['set_added', 'set_changed', 'set_taken', 'session_marked'])
+    db.exec(`drop trigger ${trigger}`);
+  for (const table of ['removed_sets', 'set_clocks', 'log_clocks', 'marks']) db.exec(`drop table ${table}`);
+  for (const table of ['clients', 'kits', 'sessions', 'notebooks'])
+    db.exec(`alter table ${table} drop column made_hash`);
   for (const column of ['name', 'name_key', 'kit_id']) db.exec(`alter table clients drop column ${column}`);
   for (const column of [
     'title',
@@ -46,7 +51,7 @@ function makeOlder(file) {
   db.exec('drop table blocks');
   db.exec('drop table client_links');
   db.exec('drop index performed_by_day');
-  for (const column of ['technique', 'fault', 'felt', 'comfort', 'note'])
+  for (const column of ['technique', 'fault', 'felt', 'comfort', 'note', 'kind', 'held_s', 'side', 'ended'])
     db.exec(`alter table performed_sets drop column ${column}`);
   db.exec("delete from kysely_migration where name >= '006'");
   db.close();

@@ -1,4 +1,4 @@
-import type { SetList } from '@drimbo/core/formats/floor-file';
+import type { SetList } from '@drimbo/core/log/keeping';
 import { performedSetSchema, type PerformedSet } from '@drimbo/core/log/performed-set';
 import { rigSchema } from '@drimbo/core/movements/rig';
 import type { Kysely, Selectable } from 'kysely';

@@ -1,4 +1,5 @@
 import type { Kit } from '../kit/kit';
+import type { SetList } from '../log/keeping';
 import type { PerformedSet } from '../log/performed-set';
 import { findEntry } from '../movements/catalogue';
 import type { Notebook } from '../movements/notebook';
@@ -8,14 +9,6 @@ import type { Client } from '../session/client';
 import { linesOf, type Session } from '../session/document';
 import { neverAsked } from '../session/health';
 import type { Logged } from '../strength/evidence';
-
-/** The sets of a session as they were at a moment: `at` counts the changes there were, and never comes down. */
-export interface SetList {
-  /** The database that counts; a copy put back counts anew under another name. */
-  house: string;
-  at: number;
-  sets: PerformedSet[];
-}
 
 /** Everything a session needs to be run without a server, and nothing else of whose it is. */
 export interface FloorFile extends SetList {

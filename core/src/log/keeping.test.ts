@@ -1,6 +1,5 @@
 import fc from 'fast-check';
-import { afterList, type KeptSet, type TakenAway } from './keeping';
-import type { SetList } from '../formats/floor-file';
+import { afterList, type KeptSet, type SetList, type TakenAway } from './keeping';
 import { nothingSaid, type PerformedSet } from './performed-set';
 
 const set = (id: string): PerformedSet => ({

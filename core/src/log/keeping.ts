@@ -1,5 +1,12 @@
-import type { SetList } from '../formats/floor-file';
 import type { PerformedSet } from './performed-set';
+
+/** The sets of a session as they were at a moment: `at` counts the changes there were, and never comes down. */
+export interface SetList {
+  /** The database that counts; a copy put back counts anew under another name. */
+  house: string;
+  at: number;
+  sets: PerformedSet[];
+}
 
 /** A set as a device keeps it. */
 export interface KeptSet {

@@ -258,8 +258,8 @@ function otherMovements(c: Complaint, why: string): KinderOffer[] {
 
 /**
  * What to do instead where a place complains in a line, the least change first: the same movement set up otherwise, then
- * lighter, then another. Each is kinder by the table of limits than what is done now, at the settings and effort it would
- * be done with, brings no stop, needs no new skill and starts lighter. None where nothing is: then it is left out.
+ * lighter, then another. The table of limits has each kinder than the line as it stands, set up and done as offered; it
+ * brings no stop, needs no new skill and starts lighter. None where nothing is: then it is left out.
  * `nowKg`: the load in hand, null where none is known.
  */
 export function whenItHurts(

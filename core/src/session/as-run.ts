@@ -82,7 +82,9 @@ export function floorEditsOf(edit: Edit): FloorEdit[] {
       if (scheme !== undefined) found.push({ do: 'sets', line: edit.line, scheme });
       if (restS !== undefined) found.push({ do: 'rest', line: edit.line, restS });
       if (found.length > 0) return found;
+      break;
     }
+    default:
   }
   throw new Error(`“${edit.do}” is no change of the floor.`);
 }

@@ -1,5 +1,5 @@
-import type { FloorFile, SetList } from '@drimbo/core/formats/floor-file';
-import { afterList, type KeptSet } from '@drimbo/core/log/keeping';
+import type { FloorFile } from '@drimbo/core/formats/floor-file';
+import { afterList, type KeptSet, type SetList } from '@drimbo/core/log/keeping';
 import type { PerformedSet } from '@drimbo/core/log/performed-set';
 import type { Done, Session } from '@drimbo/core/session/document';
 import type { FloorChange } from '@drimbo/core/session/floor-changes';

@@ -18,6 +18,7 @@ import type { SyncState } from '../data/floor-sync';
 import { newId } from '../data/ids';
 import { todayIso } from '../data/queries';
 import { useKeptFloor, useSync } from './use-kept-floor';
+import { useNow } from './use-now';
 
 export type SetStep = Extract<FloorStep, { is: 'set' }>;
 export type Swapped = NonNullable<Extract<FloorChange, { is: 'edits' }>['swap']>;
@@ -58,11 +59,12 @@ export interface Floor extends FloorState {
 export function useFloor(id: string): Floor | Error | null {
   const kept = useKeptFloor(id);
   const sync = useSync();
+  const now = useNow();
   const isThere = kept !== null && !(kept instanceof Error);
   const pack = isThere ? kept.pack : null;
   const sets = isThere ? kept.sets : null;
   const where = isThere ? kept.where : null;
-  const day = sets && sessionDay(sets, where!.begun, Date.now(), todayIso());
+  const day = sets && sessionDay(sets, where!.begun, now, todayIso());
   const context = useMemo(
     (): Context | null => (pack && day !== null ? { ...pack.context, todayIso: day } : null),
     [pack, day],

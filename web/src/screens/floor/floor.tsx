@@ -9,6 +9,7 @@ import { Failed } from '../../parts/failed';
 import { Menu } from '../../parts/menu';
 import { settleRefused } from '../../data/floor-store';
 import { useFloor, type Floor, type SetStep as SetStepOf } from '../../state/use-floor';
+import { useNow } from '../../state/use-now';
 import { Finish } from './finish';
 import { Big, Plain, Stage } from './look';
 import { Rest } from './rest';
@@ -79,7 +80,7 @@ function Doubles({ floor }: { floor: Floor }): ReactNode {
 /** What another device did meanwhile, for a minute in sight of whoever is about to do it again. */
 function Elsewhere({ floor }: { floor: Floor }): ReactNode {
   const set = floor.fromElsewhere;
-  if (!set) return null;
+  if (!set || !floor.sets.some((s) => s.id === set.id)) return null;
   const name = floor.measured.lines.find((m) => m.id === set.lineId)?.name ?? 'A set';
   return (
     <p role="status">
@@ -111,8 +112,10 @@ function NotTaken({ floor }: { floor: Floor }): ReactNode {
 function Step({ floor, onPain }: { floor: Floor; onPain: () => void }): ReactNode {
   const step = floor.steps[floor.at];
   const before = floor.steps[floor.at - 1];
+  const now = useNow();
   if (!step) return null;
-  if (before && isResting(floor.where.restFrom, before.restS, Date.now()))
+  const { restFrom } = floor.where;
+  if (before && isResting(restFrom, before.restS, Math.max(now, restFrom ?? 0)))
     return <Rest floor={floor} seconds={before.restS} next={step} />;
   if (step.is === 'set') return <SetStep key={step.id} floor={floor} step={step} onPain={onPain} />;
   return (

@@ -167,11 +167,16 @@ export function SoFar({
               done={() => setCorrecting(null)}
             />
           ) : (
-            <ul aria-label="Movements" style={{ display: 'grid', gap: 18 }}>
-              {floor.measured.lines.map((m) => (
-                <Movement key={m.id} floor={floor} m={m} correct={setCorrecting} mayChange={mayChange} />
-              ))}
-            </ul>
+            <>
+              <ul aria-label="Movements" style={{ display: 'grid', gap: 18 }}>
+                {floor.measured.lines.map((m) => (
+                  <Movement key={m.id} floor={floor} m={m} correct={setCorrecting} mayChange={mayChange} />
+                ))}
+              </ul>
+              <Plain kind="strong" onPress={close}>
+                Back to the session
+              </Plain>
+            </>
           )}
         </Words>
       )}

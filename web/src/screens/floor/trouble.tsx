@@ -75,6 +75,9 @@ export function Taken({ floor, step, close }: { floor: Floor; step: SetStep; clo
             ))}
           </ul>
           <LeaveOut floor={floor} step={step} why="station taken" does={does} />
+          <Plain kind="quiet" onPress={close}>
+            Back
+          </Plain>
           {wrong}
         </Words>
       )}
@@ -146,6 +149,9 @@ export function Hurts({ floor, step, close }: { floor: Floor; step: SetStep; clo
               </ul>
               {offers[0] && <p className="soft">{offers[0].why}</p>}
               <LeaveOut floor={floor} step={step} why={why} does={does} />
+              <Plain kind="quiet" onPress={close}>
+                Back
+              </Plain>
             </div>
           )}
           {wrong}
