@@ -66,7 +66,8 @@ export const useNeedsFromLog = (id: string) =>
   useQuery({
     queryKey: ['needs from log', id],
     queryFn: () => api.get<Need[]>(`/clients/${id}/from-log`),
-    staleTime: 60_000,
+    // The server works it out once for each state of a log: asking again costs a look.
+    staleTime: 5_000,
   });
 
 export const useSessions = (search = '', sort = 'state', status: Session['status'] | null = null) =>

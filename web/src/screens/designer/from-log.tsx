@@ -33,6 +33,8 @@ const useSets = (clientId: string) =>
   useQuery({
     queryKey: ['sets of client', clientId],
     queryFn: () => api.get<PerformedSet[]>(`/sets?client=${clientId}&size=500`),
+    // Somebody may be on the floor just now.
+    refetchInterval: 20_000,
   });
 
 function FromLogPane({ designer }: { designer: Designer }): ReactNode {
