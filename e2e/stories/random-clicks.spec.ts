@@ -35,10 +35,12 @@ test(`${CLICKS} clicks at random on the designer raise no error and leave everyt
         ].filter((e) => e.checkVisibility() && !e.closest('header nav') && e.tagName !== 'A');
         const name = (e: HTMLElement): string => e.getAttribute('aria-label') ?? e.textContent;
         // Every other click is on something new where there is something new.
-        const fresh = chance() < 0.5 ? all.filter((e) => !seen.has(name(e))) : [];
+        const unseen = all.filter((e) => !seen.has(name(e)));
+        const fresh = chance() < 0.5 ? unseen : [];
         const from = fresh.length > 0 ? fresh : all;
         const one = from[Math.floor(chance() * from.length)];
-        if (!one || (open && chance() < 0.15)) {
+        // Out of what is open sooner or later, and sooner where it has nothing new.
+        if (!one || (open && chance() < (unseen.length > 0 ? 0.15 : 0.5))) {
           (document.activeElement ?? document.body).dispatchEvent(
             new KeyboardEvent('keydown', { key: 'Escape', bubbles: true }),
           );

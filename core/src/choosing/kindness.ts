@@ -146,6 +146,15 @@ export function kindTo(entry: Entry, limits: readonly LimitId[]): { entry: Entry
   return { entry: Object.keys(turned).length === 0 ? entry : { ...entry, rig: found.rig }, turned };
 }
 
+/** What was turned from one set-up of a movement to another, in words; empty where nothing was. */
+export function turnedWords(from: Entry, to: Entry): string {
+  const [was, is] = [fullRig(from.movement, from.rig), fullRig(to.movement, to.rig)];
+  const turned = Object.fromEntries(
+    Object.entries(is).filter(([knob, value]) => was[knob as keyof Rig] !== value),
+  ) as Rig;
+  return Object.keys(turned).length === 0 ? '' : turnWords(to.movement, turned);
+}
+
 /** Those of some entries that are kind to a client, each set up so that it is. */
 export const kindEntries = (
   pool: readonly Entry[],

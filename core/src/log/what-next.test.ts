@@ -59,6 +59,25 @@ test('all sets at the top of their range: the next load of this kit, once', () =
   expect(only(day('2026-11-20', kg, [8, 8, 8]), next)).toEqual([]);
 });
 
+test('what was left unsaid proves no plan, and what ended for another reason is no falling short', () => {
+  expect(only(day('2026-11-20', kg, [8, 8, 8]))).not.toEqual([]);
+  expect(only(day('2026-11-20', kg, [8, 8, 8], { reserve: null }))).toEqual([]);
+  const short = (said: Partial<PerformedSet>) =>
+    only([...day('2026-11-20', kg, [8, 3, 8], said), ...day('2026-11-17', kg, [8, 3, 8], said)]);
+  expect(short({})).not.toEqual([]);
+  expect(short({ ended: 'too heavy' })).not.toEqual([]);
+  expect(short({ ended: 'interrupted' })).toEqual([]);
+});
+
+test('of two sides the weaker one speaks', () => {
+  const both = (right: number) => [
+    ...day('2026-11-20', kg, [8, 8, 8], { side: 'left' }),
+    ...day('2026-11-20', kg, [8, 8, right], { side: 'right' }).map((s) => ({ ...s, id: `${s.id}-right` })),
+  ];
+  expect(only(both(8))).not.toEqual([]);
+  expect(only(both(7))).toEqual([]);
+});
+
 test('a set missing, a rep missing or reserve eaten up: nothing goes up', () => {
   expect(only(day('2026-11-20', kg, [8, 8]))).toEqual([]);
   expect(only(day('2026-11-20', kg, [8, 8, 7]))).toEqual([]);

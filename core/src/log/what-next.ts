@@ -51,8 +51,16 @@ function daysOf(m: MeasuredLine, sets: readonly PerformedSet[], todayIso: string
   }
   return [...byDay]
     .sort(([a], [b]) => b.localeCompare(a))
-    .map(([, day]) => day.sort((a, b) => a.setIndex - b.setIndex));
+    .map(([, day]) => ofBothSides(day.sort((a, b) => a.setIndex - b.setIndex)));
 }
+
+/** Of two sides that were not alike the weaker one speaks for the set. */
+const ofBothSides = (day: readonly PerformedSet[]): Day =>
+  day.filter(
+    (s) =>
+      s.side === null ||
+      !day.some((x) => x.setIndex === s.setIndex && (x.reps < s.reps || (x.reps === s.reps && x.id < s.id))),
+  );
 
 interface Case {
   measured: Measured;
@@ -62,18 +70,24 @@ interface Case {
 
 const targetsOf = ({ m }: Case) => setTargets(m.line);
 
-/** Every set that is asked for reached the top of its range with its reserve kept. */
+/** Every set that is asked for reached the top of its range with its reserve kept, as somebody said; stages promise nothing. */
 const reachedTop = (c: Case, day: Day): boolean => {
   const targets = targetsOf(c);
   return (
     day.length >= targets.length &&
     targets.every(
-      ({ reps, reserve }, i) => day[i]!.reps >= reps.hi && (day[i]!.reserve ?? -1) >= reserve - 0.5,
+      ({ reps, reserve, volumeOnly }, i) =>
+        volumeOnly || (day[i]!.reps >= reps.hi && (day[i]!.reserve ?? -1) >= reserve - 0.5),
     )
   );
 };
+/** A set ended below its range, and for want of strength. */
 const fellShort = (c: Case, day: Day): boolean =>
-  targetsOf(c).some(({ reps, open }, i) => open !== true && day[i] !== undefined && day[i].reps < reps.lo);
+  targetsOf(c).some(({ reps, open, volumeOnly }, i) => {
+    const set = day[i];
+    if (open === true || volumeOnly || !set || set.reps >= reps.lo) return false;
+    return set.ended === null || set.ended === 'too heavy';
+  });
 
 const pinned = (m: MeasuredLine, kg: number): Edit => ({ do: 'line', line: m.id, patch: { loadKg: kg } });
 /** Double progression on the loads of this kit, with technique as the gate; null where nothing changes. */

@@ -35,7 +35,11 @@ function server(lose: number) {
 }
 const make = (what: string, document: object) => createOnce(what, '/clients', 'client', document);
 
+const fetched = globalThis.fetch;
 beforeEach(() => sessionStorage.clear());
+afterEach(() => {
+  globalThis.fetch = fetched;
+});
 
 test('ids are of 129 bits and need no secure address', () => {
   expect(newId('set')).toMatch(/^set-[a-z0-9]{25}$/);

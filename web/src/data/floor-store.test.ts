@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto';
 import { nothingSaid, type PerformedSet } from '@drimbo/core/log/performed-set';
 import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
 import { openDB } from 'idb';
+import type * as FloorStore from './floor-store';
 
 const set = (id: string, setIndex = 0): PerformedSet => ({
   ...nothingSaid,
@@ -25,7 +26,7 @@ const context = { client: sampleClient, kit: sampleKit, logged: [] };
 const session = (revision: number, document = soundPush) => ({ id: 's', revision, document });
 const list = (at: number, ...sets: PerformedSet[]) => ({ house: 'h', at, sets });
 
-type Store = typeof import('./floor-store');
+type Store = typeof FloorStore;
 
 /** The device of these tests, with nothing on it any more. */
 async function device(): Promise<Store> {
@@ -116,12 +117,13 @@ test('a list takes away what it knows to be gone, and never what came later or w
 test('what cannot be kept changes nothing at all', async () => {
   const s = await device();
   await s.writeSets('s', [set('a')], []);
-  const add = IDBObjectStore.prototype.add;
-  IDBObjectStore.prototype.add = () => {
+  const add = Object.getOwnPropertyDescriptor(IDBObjectStore.prototype, 'add')!;
+  const full = (): never => {
     throw new Error('full');
   };
+  Object.defineProperty(IDBObjectStore.prototype, 'add', { ...add, value: full });
   await expect(s.writeSets('s', [set('b', 1)], ['a'])).rejects.toThrow('full');
-  IDBObjectStore.prototype.add = add;
+  Object.defineProperty(IDBObjectStore.prototype, 'add', add);
   expect([await ids(s), (await s.counted()).waiting]).toEqual([['a'], 1]);
 });
 

@@ -1,4 +1,5 @@
 import type { PerformedSet } from '@drimbo/core/log/performed-set';
+import { standing } from '@drimbo/core/session/as-run';
 import { schemeText } from '@drimbo/core/session/schemes';
 import { massText } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
@@ -60,5 +61,26 @@ export function Beside({ designer, done }: { designer: Designer; done: readonly 
         </tbody>
       </table>
     </Frame>
+  );
+}
+
+/** What was left out on the floor, and why. */
+export function LeftOut({ designer }: { designer: Designer }): ReactNode {
+  const { session, appraisal } = designer;
+  const out = standing(session.changes ?? []).flatMap((c) => (c.is === 'left out' ? [c] : []));
+  const name = (line: string): string => appraisal.lines.find((m) => m.id === line)?.name ?? 'a movement';
+  if (out.length === 0) return null;
+  return (
+    <p>
+      Left out:{' '}
+      {out
+        .map((c) => {
+          const what = c.sets
+            ? `${name(c.line)}, set ${c.sets.map((s) => s + 1).join(', ')}`
+            : `what was left of ${name(c.line)}`;
+          return c.why ? `${what} (${c.why})` : what;
+        })
+        .join('; ')}
+    </p>
   );
 }

@@ -21,7 +21,7 @@ import { NumberField } from '../../parts/number-field';
 import { Select } from '../../parts/select';
 import { TextField } from '../../parts/text-field';
 import type { Designer } from '../../state/use-designer';
-import { Beside } from './done-beside-plan';
+import { Beside, LeftOut } from './done-beside-plan';
 
 const Body = styled.div`
   display: grid;
@@ -185,6 +185,7 @@ export function LogDialog({
                   {session.done.note && `. ${session.done.note}`}
                 </p>
               )}
+              <LeftOut designer={designer} />
               {!isFinished && <Ending {...ending} />}
               {wrong && <p role="alert">{wrong}</p>}
               <DialogFeet>

@@ -16,12 +16,14 @@ export interface Listed {
   /** Its best notch for the region asked for, where that was measured. */
   best: Measured | null;
   isHidden: boolean;
+  /** What has to be turned for it to be kind to the limit that is asked for; empty where nothing has. */
+  turned: string;
 }
 
 /** What a name measured at its best notch is ranked by: what a set counts, then the effort. */
 export const serves = (m: Measured | null): number => (m ? m.counts * 10 + (m.effort ?? 0) : -1);
 
-function Name({ entry: e, isHidden }: Listed): ReactNode {
+function Name({ entry: e, isHidden, turned }: Listed): ReactNode {
   return (
     <>
       <Link className="name" to={`/movements/${e.id}`}>
@@ -33,6 +35,7 @@ function Name({ entry: e, isHidden }: Listed): ReactNode {
           ...(isHidden ? ['hidden'] : []),
           familyNames[e.movement.family].toLowerCase(),
           e.movement.implement,
+          ...(turned ? [`kind to it with ${turned}`] : []),
         ].join(', ')}
       </small>
     </>

@@ -5,6 +5,7 @@ import {
   type PressingRegion,
   type RegionId,
 } from '@drimbo/core/anatomy/regions';
+import { turnedWords } from '@drimbo/core/choosing/kindness';
 import { filterEntries } from '@drimbo/core/choosing/filters';
 import { notchesOf } from '@drimbo/core/kit/kit';
 import { familyIds, familyNames, type HardWhere } from '@drimbo/core/movements/model';
@@ -84,7 +85,18 @@ export function MovementsScreen(): ReactNode {
   const measured = state.is === 'done' && state.region === region ? state.found : null;
   const found = useMemo(() => {
     const kept = filterEntries({ text, region, family, hardWhere, kindTo, kit }, pool).map(
-      (entry): Listed => ({ entry, best: measured?.get(entry.id) ?? null, isHidden: !offered.has(entry.id) }),
+      (entry): Listed => ({
+        entry,
+        best: measured?.get(entry.id) ?? null,
+        isHidden: !offered.has(entry.id),
+        turned:
+          kindTo === null
+            ? ''
+            : turnedWords(
+                pool.find((e) => e.id === entry.id)!,
+                entry,
+              ),
+      }),
     );
     // What is typed ranks by name; the measure ranks what is left unnamed.
     return measured && text.trim() === '' ? [...kept].sort((a, b) => serves(b.best) - serves(a.best)) : kept;
