@@ -53,6 +53,25 @@ test('the plan is a log that reads back to every set of it', () => {
   expect(read.sets.map((s) => s.loadKg)).toEqual(lines.flatMap((m) => m.sets.map((s) => s.kg)));
 });
 
+test('a load that was found on the day is asked for, and never taken from the figures beside it', () => {
+  const found = measure(
+    session([line('wide-elbow-row', { scheme: { kind: 'straight', sets: 3, reps: { lo: 8, hi: 10 } } })]),
+    sampleContext,
+  ).lines;
+  const text = plannedLog(found, 'kg');
+  expect(text).toMatch(/: \? 8 8 8$/);
+  const read = readLog(text, found, 'kg');
+  expect([read.sets, read.unread.map((u) => u.why)]).toEqual([
+    [],
+    [expect.stringContaining('in the place of')],
+  ]);
+  expect(readLog(text.replace('?', '30'), found, 'kg').sets.map((s) => [s.loadKg, s.reps])).toEqual([
+    [30, 8],
+    [30, 8],
+    [30, 8],
+  ]);
+});
+
 test('never throws, and says no more sets than there are', () => {
   fc.assert(
     fc.property(

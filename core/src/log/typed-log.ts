@@ -86,6 +86,10 @@ export function readLog(text: string, lines: readonly Line[], unit: MassUnit): R
       );
       continue;
     }
+    if (plain.includes('?')) {
+      refuse('put the load that was on it in the place of “?”, or take the line out');
+      continue;
+    }
     const figures = at === -1 ? null : figuresIn(plain.slice(at).replace(/^[\s:]+/, ''), unit);
     if (!figures) {
       refuse('a load and repetitions, like 80 8 8 7 or 80x8');
@@ -112,13 +116,13 @@ export function readLog(text: string, lines: readonly Line[], unit: MassUnit): R
   return read;
 }
 
-/** The plan as a log to be corrected, read back by `readLog`. Lines whose loads are found on the day stand without. */
+/** The plan as a log to be corrected, read back by `readLog`. A load that is found on the day stands as “?”, which is asked for. */
 export const plannedLog = (lines: readonly Line[], unit: MassUnit): string =>
   lines
     .map((l) => {
       const parts: string[] = [];
       for (const s of l.sets) {
-        const load = s.kg === null ? '' : massText(s.kg, unit).replace(/\s/g, '');
+        const load = s.kg === null ? '?' : massText(s.kg, unit).replace(/\s/g, '');
         const reps = s.target.holdS ?? s.expectedReps ?? s.target.reps.lo;
         const last = parts[parts.length - 1];
         if (last?.startsWith(`${load} `)) parts[parts.length - 1] = `${last} ${reps}`;
