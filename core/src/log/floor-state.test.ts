@@ -3,7 +3,7 @@ import { measure } from '../measure/measure';
 import { asRun } from '../session/as-run';
 import { linesOf, type Session } from '../session/document';
 import type { FloorChange } from '../session/floor-changes';
-import { floorState, placeOfLine } from './floor-state';
+import { floorState, otherNameOf, placeOfLine } from './floor-state';
 import { nothingSaid, type PerformedSet } from './performed-set';
 import { performed } from './performing';
 
@@ -73,6 +73,14 @@ test('a set that was logged twice is told; two sides of it are none', () => {
       [raise, 0, 'left'],
     ]).doubles,
   ).toHaveLength(1);
+});
+
+test('a set of another movement than its line has by now is called by its own name', () => {
+  const [m] = measure(plan, sampleContext).lines;
+  expect(otherNameOf({ movement: m!.movement.id, rig: m!.rig }, m!)).toBeNull();
+  expect(otherNameOf({ movement: 'dumbbell-press', rig: { benchDeg: 30 } }, m!)).toBe(
+    'Incline dumbbell press',
+  );
 });
 
 test('another order is the order it is run in', () => {

@@ -1,4 +1,6 @@
-import type { Measured } from '../measure/model';
+import type { Measured, MeasuredLine } from '../measure/model';
+import { movementOf } from '../movements/catalogue';
+import { variantOf } from '../movements/settings';
 import { leftOut } from '../session/as-run';
 import type { Session } from '../session/document';
 import { floorSteps, type FloorStep } from './floor';
@@ -62,6 +64,13 @@ export function floorState(
     doubles: [...places.values()].filter((list) => list.length > 1),
   };
 }
+
+/** What a set was of, where its line is another movement by now, or was when it was planned; null where it is the same. */
+export const otherNameOf = (
+  set: Pick<PerformedSet, 'movement' | 'rig'>,
+  m: Pick<MeasuredLine, 'movement'>,
+): string | null =>
+  set.movement === m.movement.id ? null : variantOf(movementOf(set.movement), set.rig).name;
 
 /** A performed set as the day's form is read from it. */
 export const asDone = (s: PerformedSet): DoneSet => ({

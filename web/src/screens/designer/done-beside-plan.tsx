@@ -1,3 +1,5 @@
+import { otherNameOf } from '@drimbo/core/log/floor-state';
+import type { MeasuredLine } from '@drimbo/core/measure/model';
 import type { PerformedSet } from '@drimbo/core/log/performed-set';
 import { standing } from '@drimbo/core/session/as-run';
 import { schemeText } from '@drimbo/core/session/schemes';
@@ -12,17 +14,22 @@ const Frame = styled.div`
   ${plainTable}
 `;
 
-type Done = Pick<PerformedSet, 'lineId' | 'setIndex' | 'kind' | 'loadKg' | 'reps' | 'reserve' | 'heldS'>;
+type Done = Pick<
+  PerformedSet,
+  'lineId' | 'setIndex' | 'kind' | 'loadKg' | 'reps' | 'reserve' | 'heldS' | 'movement' | 'rig'
+>;
 
 /** Sets as they are told: "80 kg × 8, 8, 7". */
-function told(sets: readonly Done[], unit: 'kg' | 'lb'): string {
+function told(sets: readonly Done[], m: Pick<MeasuredLine, 'movement'>, unit: 'kg' | 'lb'): string {
   const parts: string[] = [];
-  let load = -1;
+  let load = '';
   for (const s of sets) {
+    const of = otherNameOf(s, m);
+    const what = `${of === null ? '' : `${of} `}${massText(s.loadKg, unit)}`;
     const count = s.kind === 'hold' ? `${s.heldS} s` : String(s.reps);
-    if (s.loadKg === load) parts[parts.length - 1] += `, ${count}`;
-    else parts.push(`${massText(s.loadKg, unit)} × ${count}`);
-    load = s.loadKg;
+    if (what === load) parts[parts.length - 1] += `, ${count}`;
+    else parts.push(`${what} × ${count}`);
+    load = what;
   }
   const last = sets.findLast((s) => s.kind === 'set');
   const left = last === undefined ? '' : last.reserve === null ? ', left not said' : `, ${last.reserve} left`;
@@ -53,6 +60,7 @@ export function Beside({ designer, done }: { designer: Designer; done: readonly 
               <td>
                 {told(
                   done.filter((s) => s.lineId === m.id).sort((a, b) => a.setIndex - b.setIndex),
+                  m,
                   unit,
                 ) || <span style={{ color: ink.soft }}>nothing</span>}
               </td>

@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Floor } from '../../state/use-floor';
 import { Plain, Stage } from './look';
-import { setWords } from './so-far';
+import { setWordsIn } from './so-far';
 import { syncWords } from './words';
 
 /** A session that is finished: what was done. Changing it is a choice, and the coach's. */
@@ -41,7 +41,9 @@ export function Over({
             <li key={m.id}>
               <b>{m.name}</b>
               <br />
-              {sets.length > 0 ? sets.map((s) => setWords(s, context.client.unit)).join('; ') : 'not done'}
+              {sets.length > 0
+                ? sets.map((s) => setWordsIn(m, s, context.client.unit)).join('; ')
+                : 'not done'}
             </li>
           );
         })}

@@ -1,3 +1,4 @@
+import { otherNameOf } from '@drimbo/core/log/floor-state';
 import { leftOut } from '@drimbo/core/session/as-run';
 import type { PerformedSet } from '@drimbo/core/log/performed-set';
 import type { MeasuredLine } from '@drimbo/core/measure/model';
@@ -21,6 +22,12 @@ export function setWords(s: PerformedSet, unit: 'kg' | 'lb'): string {
         ? ', left not said'
         : `, ${s.reserve >= 8 ? 'many' : s.reserve} left`;
   return `${load} × ${s.reps}${side}${left}`;
+}
+
+/** The same of a line; named where it was another movement than the line has by now. */
+export function setWordsIn(m: MeasuredLine, s: PerformedSet, unit: 'kg' | 'lb'): string {
+  const other = otherNameOf(s, m);
+  return other === null ? setWords(s, unit) : `${other}, ${setWords(s, unit)}`;
 }
 
 /** A set that was logged, to be put right or taken back. */
@@ -105,10 +112,10 @@ function Movement({
             <li key={s.id}>
               {mayChange ? (
                 <Plain onPress={() => correct(s)}>
-                  {s.setIndex + 1}: {setWords(s, unit)}
+                  {s.setIndex + 1}: {setWordsIn(m, s, unit)}
                 </Plain>
               ) : (
-                `${s.setIndex + 1}: ${setWords(s, unit)}`
+                `${s.setIndex + 1}: ${setWordsIn(m, s, unit)}`
               )}
             </li>
           ))}
