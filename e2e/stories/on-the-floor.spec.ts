@@ -146,6 +146,7 @@ test('a station is taken, then a shoulder complains: stop signs first, and what 
   await page.getByRole('menuitem', { name: 'Station taken' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('list').getByRole('button').first().click();
+  await expect(dialog).toHaveCount(0);
   await expect(page.getByRole('heading', { level: 2 })).not.toHaveText(planned!);
   await warmUp(page);
   await page.getByRole('button', { name: 'More' }).click();
@@ -155,6 +156,7 @@ test('a station is taken, then a shoulder complains: stop signs first, and what 
   await expectAxeClean(page, '[role="alertdialog"]');
   await hurts.getByRole('button', { name: /None of that/ }).click();
   await hurts.getByRole('list').getByRole('button').first().click();
+  await expect(hurts).toHaveCount(0);
   await expect(page.getByTestId('sync')).toHaveText('All sent');
   await page.getByRole('button', { name: 'More' }).click();
   await page.getByRole('menuitem', { name: 'Finish now' }).click();
@@ -192,6 +194,7 @@ test('fifteen minutes left: the rest is made to fit, what was done stays, and th
   await expect(dialog.getByText(/Then about [3-8] minutes|goes no shorter/)).toBeVisible();
   const before = await page.getByText(/^1 of \d+ sets$/).textContent();
   await dialog.getByRole('button', { name: 'Do it so' }).click();
+  await expect(dialog).toHaveCount(0);
   await expect(page.getByText(/^1 of \d+ sets$/)).not.toHaveText(before!);
   await expect
     .poll(async () => {

@@ -30,6 +30,7 @@ export const setsOfSession = async (id: string): Promise<KeptSet[]> =>
 let onTheWay = 0;
 async function writing<T>(work: () => Promise<T>): Promise<T> {
   onTheWay += 1;
+  listeners.forEach((l) => l());
   try {
     return await work();
   } finally {
@@ -183,6 +184,9 @@ export async function opDone(key: number, refused: Refused | null): Promise<void
   });
   changed();
 }
+
+/** Something is on its way into the store at this moment. */
+export const isStoring = (): boolean => onTheWay > 0;
 
 export async function counted(): Promise<{ waiting: number; refused: string[] }> {
   const db = await store();

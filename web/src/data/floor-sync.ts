@@ -1,6 +1,6 @@
 import type { FloorFile } from '@drimbo/core/formats/floor-file';
 import { api, ApiError } from './api';
-import { counted, firstOp, onFloorChange, opDone, setsAnswered, takeIn } from './floor-store';
+import { counted, firstOp, isStoring, onFloorChange, opDone, setsAnswered, takeIn } from './floor-store';
 import type { Op } from './floor-database';
 
 /** Whether everything is with the server, how much is not, or what it would not take. */
@@ -96,8 +96,8 @@ export function keepSending(tell: (state: SyncState) => void): () => void {
     void run();
   };
   const stop = onFloorChange(() => {
-    // Nothing is called sent before it has been looked at.
-    tell({ ...last, waiting: Math.max(1, last.waiting) });
+    // Nothing is called sent while it is on its way into the store.
+    if (isStoring()) tell({ ...last, waiting: Math.max(1, last.waiting) });
     void say();
     if (!isAway) void run();
   });
