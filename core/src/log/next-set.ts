@@ -36,14 +36,11 @@ const MOST_UP = 1.1;
 /** The max a line is taken to have now, everything that moves; from the sets of today where nothing was known. */
 function maxNow(m: MeasuredLine, done: readonly DoneSet[], today: Today, { client }: Context): number | null {
   if (m.max.basis !== 'calibrate') return m.max.kg * (today.lines.get(m.id) ?? today.form).times;
-  const last = done
-    .filter((d) => d.lineId === m.id && d.reps > 0 && (d.movement ?? m.movement.id) === m.movement.id)
-    .filter((d) => d.reserve !== null && ((d.ended ?? null) === null || d.ended === 'too heavy'))
-    .at(-1);
-  if (!last || last.reserve === null) return null;
+  const last = done.findLast((d) => d.reps > 0 && tells(d, m));
+  if (!last) return null;
   const moved = last.loadKg + movedShare(m.movement, m.rig) * client.massKg;
   if (moved <= 0) return null;
-  const now = estimatedMax(moved, last.reps * m.pace, last.reserve * m.pace, client.formula);
+  const now = estimatedMax(moved, last.reps * m.pace, (last.reserve ?? 0) * m.pace, client.formula);
   return now / (1 - (m.sets[last.setIndex]?.loss ?? 0));
 }
 

@@ -1,5 +1,6 @@
 import type { MeasuredLine } from '../measure/model';
 import { estimatedMax, estimateError, MOST_REPS } from '../strength/formulas';
+import { A_LOT } from '../strength/evidence';
 import { movedShare } from '../strength/ratios';
 import { PAINFUL, type PerformedSet } from './performed-set';
 
@@ -33,9 +34,6 @@ interface Reading {
   off: number;
   variance: number;
 }
-
-/** Told to leave so many, somebody says "a lot": it may lift what is thought of the day, and never lowers it. */
-const A_LOT = 8;
 
 /** What was left of a set, as far as it tells of strength; null where it tells nothing. */
 function leftIn(set: DoneSet, m: MeasuredLine): number | null {

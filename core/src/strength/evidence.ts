@@ -44,6 +44,9 @@ export const loggedSchema = liftRecordSchema
 
 export type Logged = z.infer<typeof loggedSchema>;
 
+/** Told to have left so many, somebody says "a lot": it is at least that, and no figure. Own estimate. */
+export const A_LOT = 8;
+
 /** A record of a lift that says what was left, or a set that was done without anybody saying so. */
 export type MaxRecord = LiftRecord & { unsaid?: true };
 

@@ -13,7 +13,7 @@ import {
   settingsApart,
 } from './ratios';
 import { massText, type MassUnit, roughMass } from '../units/mass';
-import type { MaxRecord } from './evidence';
+import { A_LOT, type MaxRecord } from './evidence';
 import type { Reading } from './level-slope';
 import { estimateError, estimatedMax, isRough, MOST_REPS, type FormulaChoice } from './formulas';
 
@@ -136,8 +136,6 @@ export function dayReadings(movement: Movement, rig: Rig, context: StrengthConte
 
 /** Nobody said what was left: what was done could be done, and perhaps so many more. Own estimate. */
 const UNSAID = { reserve: 0, spreadReps: 1.5 };
-/** Told to have left so many, somebody says "a lot": at least that. Own estimate. */
-const A_LOT = 8;
 
 /** A set that shows a least and no figure. */
 const isLoose = (r: MaxRecord): boolean => r.unsaid === true || r.reserve >= A_LOT;

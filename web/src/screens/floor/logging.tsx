@@ -5,6 +5,7 @@ import { kindOf } from '@drimbo/core/log/performing';
 import { unlikely } from '@drimbo/core/log/unlikely';
 import type { MeasuredLine } from '@drimbo/core/measure/model';
 import { teachingOf } from '@drimbo/core/movements/teaching/book';
+import { A_LOT } from '@drimbo/core/strength/evidence';
 import { fromKg, toKg } from '@drimbo/core/units/mass';
 import { useState, type ReactNode } from 'react';
 import { CheckBox } from '../../parts/check-box';
@@ -21,11 +22,9 @@ const endingWords: Record<Ending, string> = {
   interrupted: 'something else: interrupted, another load on it',
 };
 
-/** From so many on nobody counts them. */
-const MANY = 8;
 const lefts = ['0', '1', '2', '3', '4', '5', 'more'] as const;
 type Left = (typeof lefts)[number];
-const leftOf = (left: Left): number => (left === 'more' ? MANY : Number(left));
+const leftOf = (left: Left): number => (left === 'more' ? A_LOT : Number(left));
 const asLeft = (reserve: number | null): Left | null =>
   reserve === null ? null : reserve > 5 ? 'more' : (String(Math.round(reserve)) as Left);
 

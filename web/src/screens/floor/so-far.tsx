@@ -2,6 +2,7 @@ import { otherNameOf } from '@drimbo/core/log/floor-state';
 import { leftOut } from '@drimbo/core/session/as-run';
 import type { PerformedSet } from '@drimbo/core/log/performed-set';
 import type { MeasuredLine } from '@drimbo/core/measure/model';
+import { A_LOT } from '@drimbo/core/strength/evidence';
 import { massText } from '@drimbo/core/units/mass';
 import { useState, type ReactNode } from 'react';
 import { Dialog } from '../../parts/dialog';
@@ -20,7 +21,7 @@ export function setWords(s: PerformedSet, unit: 'kg' | 'lb'): string {
       ? ''
       : s.reserve === null
         ? ', left not said'
-        : `, ${s.reserve >= 8 ? 'many' : s.reserve} left`;
+        : `, ${s.reserve >= A_LOT ? 'many' : s.reserve} left`;
   return `${load} × ${s.reps}${side}${left}`;
 }
 
