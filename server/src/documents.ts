@@ -6,6 +6,7 @@ import type { Kysely } from 'kysely';
 import type { ZodType } from 'zod';
 import { columnsOf } from './database/columns';
 import type { StoredRow, DocumentTable, Tables } from './database/tables';
+import { inUse, stale, type User } from './refusals';
 import { checked, notFound, Problem, upToAYearAhead } from './problem';
 
 export interface Stored<T> {
@@ -13,12 +14,6 @@ export interface Stored<T> {
   revision: number;
   updatedAt: string;
   document: T;
-}
-
-/** A document that needs another one. */
-export interface User {
-  kind: DocumentKind;
-  id: string;
 }
 
 interface Options<T> {
@@ -216,7 +211,7 @@ export class Documents<K extends DocumentKind> {
       .where('deleted_at', 'is', null)
       .executeTakeFirst();
     const current = await this.get(id);
-    if (result.numUpdatedRows === 0n) throw this.stale(current);
+    if (result.numUpdatedRows === 0n) throw stale(this.kind, current);
     return current;
   }
 
@@ -226,10 +221,10 @@ export class Documents<K extends DocumentKind> {
    */
   async remove(id: string, revision: number, along: boolean): Promise<void> {
     const current = await this.get(id);
-    if (current.revision !== revision) throw this.stale(current);
+    if (current.revision !== revision) throw stale(this.kind, current);
     const users = (await this.o.users?.(id)) ?? [];
     if (users.length > 0 && !(along && this.o.along))
-      throw new Problem(409, 'in-use', this.inUse(users), 'id', users);
+      throw inUse(this.kind, users, this.o.along !== undefined);
     await this.db.transaction().execute(async (whole) => {
       const at = new Date().toISOString();
       await whole
@@ -287,25 +282,5 @@ export class Documents<K extends DocumentKind> {
       await this.mark(whole, id, row.deleted_at, null);
     });
     return this.get(id);
-  }
-
-  private stale(current: Stored<Kinds[K]>): Problem {
-    return new Problem(
-      409,
-      'stale',
-      `This ${this.kind} was changed somewhere else since you opened it.`,
-      'revision',
-      current,
-    );
-  }
-
-  private inUse(users: readonly User[]): string {
-    const named = users
-      .slice(0, 5)
-      .map((u) => `${u.kind} “${u.id}”`)
-      .join(', ');
-    const more = users.length > 5 ? ` and ${users.length - 5} more` : '';
-    const way = this.o.along ? 'Say that they go along, or keep it.' : 'Give them another one first.';
-    return `This ${this.kind} is used by ${named}${more}. ${way}`;
   }
 }

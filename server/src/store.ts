@@ -1,13 +1,16 @@
 import type { Deleted, Unreadable } from '@drimbo/core/formats/lists';
+import type { Documents as Kinds } from '@drimbo/core/formats/opening';
+import { referencesOf } from '@drimbo/core/formats/references';
+import type { DocumentKind } from '@drimbo/core/formats/steps';
 import type { School } from '@drimbo/core/schools/document';
-import { schoolIds } from '@drimbo/core/session/document';
 import type { Notebook } from '@drimbo/core/movements/notebook';
 import type { Logged } from '@drimbo/core/strength/evidence';
 import { daysAfter } from '@drimbo/core/units/dates';
 import { sql, type Kysely } from 'kysely';
 import { COACH } from './database/migrations';
 import type { Tables } from './database/tables';
-import { Documents, type User } from './documents';
+import { Documents } from './documents';
+import type { User } from './refusals';
 import { Problem } from './problem';
 import { loggedJson } from './logged';
 import { Sets } from './sets';
@@ -65,8 +68,6 @@ export async function forgetDeleted(db: Kysely<Tables>, now = new Date()): Promi
 
 export const todayUtc = (): string => new Date().toISOString().slice(0, 10);
 
-const isShipped = (school: string): boolean => (schoolIds as readonly string[]).includes(school);
-
 /** Everything the routes read and write. */
 export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
   const ofClient = async (clientId: string): Promise<User[]> => {
@@ -85,33 +86,21 @@ export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
   const notebooks = new Documents(db, 'notebook', today);
   const schools = new Documents(db, 'school', today, { users: (id) => usersOfSchool(db, id) });
   /** Throws a 400 Problem where a document points to one that is not there. */
-  const isThere = async (of: 'client' | 'kit' | 'school', id: string, path: string): Promise<void> => {
-    if (of === 'school' && isShipped(id)) return;
-    const text = await { client: clients, kit: kits, school: schools }[of].text(id);
-    const name = of === 'kit' ? 'gym' : of;
-    if (text === null)
-      throw new Problem(400, 'invalid', `There is no ${name} with this id.`, `document.${path}`);
-  };
+  const pointsToThere =
+    <K extends DocumentKind>(kind: K) =>
+    async (document: Kinds[K]): Promise<void> => {
+      const texts = { client: clients, kit: kits, school: schools };
+      for (const { kind: of, id, at, what } of referencesOf(kind, document))
+        if ((await texts[of].text(id)) === null)
+          throw new Problem(400, 'invalid', `There is no ${what} with this id.`, `document.${at}`);
+    };
   const clients: Documents<'client'> = new Documents(db, 'client', today, {
     users: ofClient,
     along: { tables: ['sessions', 'blocks'], column: 'client_id' },
-    check: ({ kitId }) => isThere('kit', kitId, 'kitId'),
+    check: pointsToThere('client'),
   });
-  const sessions = new Documents(db, 'session', today, {
-    check: async ({ clientId, kitId, school }) => {
-      await isThere('client', clientId, 'clientId');
-      await isThere('kit', kitId, 'kitId');
-      await isThere('school', school, 'school');
-    },
-  });
-  const blocks = new Documents(db, 'block', today, {
-    check: async ({ clientId, school, life }) => {
-      await isThere('client', clientId, 'clientId');
-      await isThere('school', school, 'school');
-      for (const [i, { kitId }] of life.entries())
-        if (kitId !== undefined) await isThere('kit', kitId, `life.${i}.kitId`);
-    },
-  });
+  const sessions = new Documents(db, 'session', today, { check: pointsToThere('session') });
+  const blocks = new Documents(db, 'block', today, { check: pointsToThere('block') });
   return {
     clients,
     kits,

@@ -1,9 +1,9 @@
-import type { TrainingBlock } from '@drimbo/core/block/document';
 import { entryAt, HOUSE_FILE, houseSchema, type HouseEntry } from '@drimbo/core/formats/house';
 import { documentSchemas } from '@drimbo/core/formats/opening';
+import { referencesOf, type Reference } from '@drimbo/core/formats/references';
 import type { DocumentKind } from '@drimbo/core/formats/steps';
 import type { PerformedSet } from '@drimbo/core/log/performed-set';
-import { schoolIds, type Session } from '@drimbo/core/session/document';
+import type { Session } from '@drimbo/core/session/document';
 import { dayAfter, daysAfter } from '@drimbo/core/units/dates';
 import { sql, type Kysely } from 'kysely';
 import type { ZodType } from 'zod';
@@ -87,8 +87,7 @@ class Taking {
   }
 
   /** Whether a document is here or came along. */
-  private async has(kind: 'client' | 'kit' | 'school', id: string): Promise<boolean> {
-    if (kind === 'school' && (schoolIds as readonly string[]).includes(id)) return true;
+  private async has({ kind, id }: Reference): Promise<boolean> {
     if (this.there.has(`${kind} ${id}`)) return true;
     const row = await this.db
       .selectFrom(`${kind}s` as const)
@@ -100,24 +99,10 @@ class Taking {
     return row !== undefined;
   }
 
-  /** Where a document points to something that is neither here nor in the file; null where all of it is. */
-  private async missing(kind: DocumentKind, document: object): Promise<{ at: string; what: string } | null> {
-    if (kind === 'kit' || kind === 'school' || kind === 'notebook') return null;
-    const { clientId, kitId, school } = document as Partial<Session>;
-    const { life } = document as Partial<Pick<TrainingBlock, 'life'>>;
-    const named: { kind: 'client' | 'kit' | 'school'; id: string | undefined; at: string; what: string }[] = [
-      { kind: 'client', id: clientId, at: 'clientId', what: 'client' },
-      { kind: 'kit', id: kitId, at: 'kitId', what: 'gym' },
-      { kind: 'school', id: school, at: 'school', what: 'school' },
-      ...(life ?? []).map((e, i) => ({
-        kind: 'kit' as const,
-        id: e.kitId,
-        at: `life.${i}.kitId`,
-        what: 'gym',
-      })),
-    ];
-    for (const { kind: of, id, at, what } of named)
-      if (id !== undefined && !(await this.has(of, id))) return { at, what };
+  /** The first thing a document points to that is neither here nor in the file; null where all of it is. */
+  private async missing(kind: DocumentKind, document: object): Promise<Reference | null> {
+    for (const reference of referencesOf(kind, document as never))
+      if (!(await this.has(reference))) return reference;
     return null;
   }
 
