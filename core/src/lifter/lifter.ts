@@ -4,12 +4,12 @@ import type { LimitId } from '../session/client';
 import { nearestLoad } from '../kit/fitting';
 import { choicesOf } from '../loads/prescribe';
 import type { Measured, MeasuredLine } from '../measure/model';
-import type { FamilyId, Movement } from '../movements/model';
+import type { Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
 import { repSeconds } from '../session/effort';
 import { maxOverLoad } from '../strength/formulas';
 import { maxOf } from '../strength/max';
-import { movedShare } from '../strength/ratios';
+import { familyShare, movedShare } from '../strength/ratios';
 import { daysBetween } from '../units/dates';
 import { Chance } from './chance';
 import { doneSet } from './one-set';
@@ -60,18 +60,6 @@ const DIP_PER_BENCH = 1.15;
 /** A set this far from its reserve, or from its range, has the next one a step heavier or lighter. Common practice. */
 const TOO_EASY = 3;
 
-/** Max as a share of the bench, as the coach says loads, for families nothing is known to borrow for. Own estimate. */
-const SHARES: Partial<Record<FamilyId, number>> = {
-  press: 0.5,
-  overhead: 0.4,
-  fly: 0.17,
-  raise: 0.1,
-  rear: 0.11,
-  triceps: 0.33,
-  guest: 0.3,
-  corrective: 0.07,
-};
-
 /** A life under the bar: each day is lifted in turn, and every set leaves something behind for the next. */
 export class Life {
   private readonly chance: Chance;
@@ -108,7 +96,7 @@ export class Life {
       movement.id === 'barbell-press'
         ? 1
         : Math.exp(new Chance(`${lifter.seed} ${movement.id}`).normal(OWN_TALENT));
-    return talent * own * (max.basis === 'calibrate' ? (SHARES[movement.family] ?? 0.2) * benchKg : max.kg);
+    return talent * own * (max.basis === 'calibrate' ? familyShare(movement) * benchKg : max.kg);
   }
 
   private isSore(m: MeasuredLine, date: string): boolean {

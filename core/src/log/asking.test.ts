@@ -1,5 +1,8 @@
-import { line, sampleContext, session } from '../examples/samples';
+import { line, sampleClient, sampleContext, session } from '../examples/samples';
 import { measure } from '../measure/measure';
+import { entries } from '../movements/catalogue';
+import { schools } from '../schools/schools';
+import { startingLine } from '../schools/starting-line';
 import { findingLoad } from './finding-load';
 import { asksWhy, offeredFor } from './offering';
 import { nothingSaid } from './performed-set';
@@ -62,6 +65,43 @@ test('a load to be found is not offered: light tries, and when to stop', () => {
   const one = { lineId: row.id, setIndex: 0, loadKg: 20, reps: 8, reserve: 3 };
   expect(findingLoad(row, 1, [one], sampleContext)).toBeNull();
   expect(findingLoad(bench, 0, [], sampleContext)).toBeNull();
+});
+
+/** Ten people from a light beginner to a heavy lifter, of whom nobody knows a lift; in the gym of the samples. */
+const strangers = [45, 60, 75, 95, 130].flatMap((massKg) =>
+  (['under 1 year', 'over 3 years'] as const).map((trainingAge) => ({
+    ...sampleContext,
+    logged: [],
+    client: { ...sampleClient, massKg, trainingAge, tests: [] },
+  })),
+);
+const triesOf = (id: string, context: typeof sampleContext): number[] => {
+  const [m] = measure(session([line(id, {})]), context).lines;
+  return findingLoad(m!, 0, [], context)?.tries ?? [];
+};
+
+test('first tries are light for whoever it is: rising, and on a bar not over a quarter of the body above the empty one', () => {
+  for (const context of strangers)
+    for (const id of ['barbell-bench-press', 'seated-barbell-press', 'incline-barbell-press']) {
+      const tries = triesOf(id, context);
+      expect(tries[0]).toBe(20);
+      expect(tries).toEqual([...tries].sort((a, b) => a - b));
+      expect(tries.at(-1)! - 20).toBeLessThanOrEqual(context.client.massKg / 4);
+    }
+});
+
+test('first tries of a stranger are under half of what the same person turns out to lift', () => {
+  // The sample client tested a bench: what follows from the test stands beside what is said without it.
+  const stranger = { ...sampleContext, logged: [], client: { ...sampleClient, tests: [] } };
+  for (const e of entries) {
+    const of = { ...startingLine(e, schools.evidence, 'line'), rig: e.rig };
+    const [known] = measure(session([of]), sampleContext).lines;
+    const [m] = measure(session([of]), stranger).lines;
+    const found = findingLoad(m!, 0, [], stranger);
+    if (!found || known!.max.basis === 'calibrate') continue;
+    const loads = found.tries.filter((kg) => kg > 20);
+    for (const kg of loads) expect([e.id, kg < known!.max.kg / 2]).toEqual([e.id, true]);
+  }
 });
 
 test('what was done is stored as what it is', () => {

@@ -1,6 +1,9 @@
 import { choicesOf } from '../loads/prescribe';
+import { clientMax } from '../measure/client-max';
 import type { Context } from '../measure/context';
 import type { MeasuredLine } from '../measure/model';
+import { movementOf } from '../movements/catalogue';
+import { familyShare, OVERHEAD_PER_BENCH, ratioAt, references } from '../strength/ratios';
 import type { DoneSet } from './today';
 
 /** The way to a load nobody knows yet: what to take for a first try, how to go on, when to stop. */
@@ -11,8 +14,28 @@ export interface FindingLoad {
   says: string[];
 }
 
-/** Tries are taken from the lower part of what there is, so far apart. Common practice: begin light, three or four tries. */
-const SHARES = [0.1, 0.2, 0.3];
+/** First tries as shares of a max that is guessed low: light even where the guess is far too high. Common practice. */
+const SHARES = [0.25, 0.35, 0.45];
+
+/** Bench max beside body mass, by training age, and how far one in ten lies below it. Common practice, rough. */
+const BENCH_PER_MASS: Record<Context['client']['trainingAge'], number> = {
+  'under 1 year': 0.6,
+  '1 to 3 years': 0.95,
+  'over 3 years': 1.3,
+};
+const ONE_IN_TEN = 0.7;
+
+/** A max that hardly anybody of this mass and experience lies below: a guess for the first tries and nothing else. */
+function lowGuess({ movement, rig }: MeasuredLine, context: Context): number {
+  const { massKg, trainingAge } = context.client;
+  const { bench } = references;
+  const known = clientMax(movementOf(bench.movement), bench.rig, context);
+  const benchKg =
+    ONE_IN_TEN * (known.basis === 'calibrate' ? massKg * BENCH_PER_MASS[trainingAge] : known.kg);
+  const found = ratioAt(movement, rig);
+  if (!found) return familyShare(movement) * benchKg;
+  return benchKg * found.ratio * (found.lift === 'overhead' ? OVERHEAD_PER_BENCH.ratio : 1);
+}
 
 /**
  * How a load is found that nothing is known of: a few easy repetitions at light loads, up while it stays easy, stop where
@@ -22,14 +45,18 @@ export function findingLoad(
   m: MeasuredLine,
   setIndex: number,
   done: readonly DoneSet[],
-  { kit }: Pick<Context, 'kit'>,
+  context: Context,
 ): FindingLoad | null {
   const set = m.sets[setIndex]!;
   const isDone = done.some((d) => d.lineId === m.id && (d.movement ?? m.movement.id) === m.movement.id);
   if (set.kg !== null || isDone || m.movement.load.kind !== 'external') return null;
-  const loads = (choicesOf(kit, m.movement) ?? []).map((c) => c.kg).sort((a, b) => a - b);
-  const at = (share: number): number => loads[Math.round(share * (loads.length - 1))]!;
-  const tries = loads.length === 0 ? [] : [...new Set(SHARES.map(at))];
+  const loads = (choicesOf(context.kit, m.movement) ?? []).map((c) => c.kg).sort((a, b) => a - b);
+  const guess = lowGuess(m, context);
+  const at = (share: number): number => loads.findLast((kg) => kg <= guess * share) ?? loads[0]!;
+  // A bar is tried empty first, whoever lifts it.
+  const isBar = ['barbell', 'curl bar', 'guided bar'].includes(m.movement.implement);
+  const wanted = SHARES.map((share, i) => (isBar && i === 0 ? loads[0]! : at(share)));
+  const tries = loads.length === 0 ? [] : [...new Set(wanted)];
   const { reps, reserve } = set.target;
   return {
     tries,

@@ -1,4 +1,4 @@
-import type { BorrowedRatio, KnobFactor, Movement, ReferenceLift } from '../movements/model';
+import type { BorrowedRatio, FamilyId, KnobFactor, Movement, ReferenceLift } from '../movements/model';
 import type { Rig } from '../movements/rig';
 import { fullRig, knobFactor } from '../movements/settings';
 import { interpolate } from '../units/numbers';
@@ -95,3 +95,18 @@ export function ratioAt(movement: Movement, rig: Rig): BorrowedRatio | null {
     spread: a.spread + share * (b.spread - a.spread),
   };
 }
+
+/** Max as a share of the bench, as the coach says loads, for families nothing is known to borrow for. Own estimate. */
+const shares: Partial<Record<FamilyId, number>> = {
+  press: 0.5,
+  overhead: 0.4,
+  fly: 0.17,
+  raise: 0.1,
+  rear: 0.11,
+  triceps: 0.33,
+  guest: 0.3,
+  corrective: 0.07,
+};
+
+/** About what a movement's max is beside the bench where nothing can be borrowed: what its family is used to. Rough. */
+export const familyShare = ({ family }: Pick<Movement, 'family'>): number => shares[family] ?? 0.2;
