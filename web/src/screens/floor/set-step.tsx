@@ -57,7 +57,11 @@ export function SetStep({
         </b>
       </p>
       {set.byHand && !isOther && !isLogging && advice?.reps != null && advice.reps < reps.lo && (
-        <p role="note">Your coach’s load. About {advice.reps} reps are expected of it.</p>
+        <p role="note">
+          {advice.reps === 0
+            ? 'Your coach’s load, and more than is expected to go up once: ask before you lift it.'
+            : `Your coach’s load. About ${advice.reps} ${advice.reps === 1 ? 'rep is' : 'reps are'} expected of it.`}
+        </p>
       )}
       {isOther && (
         <div role="status">
