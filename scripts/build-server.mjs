@@ -1,7 +1,11 @@
 import { build } from 'esbuild';
 
 await build({
-  entryPoints: { main: 'server/src/main.ts', appraising: 'server/src/appraising/worker.ts' },
+  entryPoints: {
+    main: 'server/src/main.ts',
+    appraising: 'server/src/appraising/worker.ts',
+    working: 'server/src/house/working.ts',
+  },
   outdir: 'server/dist',
   bundle: true,
   platform: 'node',

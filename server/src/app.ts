@@ -1,5 +1,4 @@
 import { existsSync } from 'node:fs';
-import { join } from 'node:path';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
 import sirv from 'sirv';
@@ -17,7 +16,7 @@ import { accessRoutes, joinRoute } from './routes/access';
 import { appraiseRoutes } from './routes/appraise';
 import { blockRoutes } from './routes/blocks';
 import { clientRoutes } from './routes/clients';
-import type { Tasks } from './house/tasks';
+import type { LongWork } from './house/long-work';
 import { dataRoutes } from './routes/data';
 import { documentRoutes } from './routes/documents';
 import { floorRoutes } from './routes/floor';
@@ -30,14 +29,12 @@ export interface AppOptions {
   webFolder: string;
   /** Appraises off the event loop. */
   appraising: Appraising;
-  /** Where the database lies and who does long work on it; left out, nothing of that is served. */
-  data?: { folder: string; tasks: Tasks };
+  /** Who does long work on the database; left out, nothing of that is served. */
+  work?: LongWork;
   /** Throws while the database file is not where it was opened. */
   there?: () => void;
   /** Who is let in where; left out, whoever asks is the coach at this machine. */
   access?: Access;
-  /** Tells this server from another at its address. */
-  instance?: string;
   log: (error: unknown) => void;
   /** The day it is, ISO date. */
   today: () => string;
@@ -65,10 +62,9 @@ export function makeApp({
   store,
   appraising,
   webFolder,
-  data,
+  work,
   there,
   access = { isShared: false, addresses: [], folder: '', links: new Links(store.db), signIns: new SignIns() },
-  instance,
   log,
   today,
 }: AppOptions): Express {
@@ -86,9 +82,9 @@ export function makeApp({
   if (there) app.use('/api', onlyWhile(there));
   app.use('/api', gate(access), answeredOnce());
   app.get('/api/health', (_request, response) => {
-    response.json({ ok: true, ...(instance === undefined ? {} : { instance }) });
+    response.json({ ok: true });
   });
-  app.use('/api/clients', clientRoutes(store, today, data?.tasks));
+  app.use('/api/clients', clientRoutes(store, today, work));
   app.use('/api/kits', documentRoutes(store.kits));
   app.use('/api/schools', documentRoutes(store.schools));
   app.use('/api/notebooks', documentRoutes(store.notebooks, true));
@@ -104,7 +100,7 @@ export function makeApp({
   app.get('/api/unreadable', async (_request, response) => {
     response.json(await store.unreadable());
   });
-  if (data) app.use('/api/data', dataRoutes({ store, today, ...data }));
+  if (work) app.use('/api/data', dataRoutes({ store, today, work }));
   app.use('/api', () => {
     throw new Problem(404, 'not-found', 'There is nothing at this address.');
   });
@@ -128,7 +124,7 @@ export function makeApp({
     });
     app.get('/{*splat}', (_request, response) => {
       response.setHeader('Cache-Control', 'no-cache');
-      response.sendFile(join(webFolder, 'index.html'));
+      response.sendFile('index.html', { root: webFolder, dotfiles: 'allow' });
     });
   }
   app.use(answerProblems(log));

@@ -3,7 +3,8 @@ import type { Kysely } from 'kysely';
 import request from 'supertest';
 import type { Tables } from './database/tables';
 import { seedDemo } from './demo/seed';
-import { forgetDeleted, makeStore } from './store';
+import { forgetDeleted } from './house/erase';
+import { makeStore } from './store';
 import { appOn, host, today } from './testing/app';
 import { furnish, newHouse } from './testing/folders';
 

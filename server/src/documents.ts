@@ -6,6 +6,7 @@ import type { Kysely } from 'kysely';
 import type { ZodType } from 'zod';
 import { columnsOf } from './database/columns';
 import type { StoredRow, DocumentTable, Tables } from './database/tables';
+import { GOING } from './house/erase';
 import { inUse, stale, type User } from './refusals';
 import { checked, notFound, Problem, upToAYearAhead } from './problem';
 
@@ -264,7 +265,7 @@ export class Documents<K extends DocumentKind> {
       .selectFrom(this.table)
       .selectAll()
       .where('id', '=', id)
-      .where('deleted_at', 'is not', null)
+      .where('deleted_at', '>', GOING)
       .executeTakeFirst();
     if (!row) {
       const there = await this.find(id);

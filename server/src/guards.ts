@@ -34,6 +34,15 @@ export const sameOriginWrites: RequestHandler = (request, _response, next) => {
   next(foreign ? new Problem(403, 'origin', 'Writes are taken from this site only.') : undefined);
 };
 
+/** What makes work is asked for by our own pages, by hand, or by a tool; a link elsewhere starts nothing. */
+export const ownPages: RequestHandler = (request, _response, next) => {
+  const site = request.headers['sec-fetch-site'];
+  const isForeign = site !== undefined && site !== 'same-origin' && site !== 'none';
+  next(
+    isForeign ? new Problem(403, 'origin', 'This is asked for from the pages of Drimbo only.') : undefined,
+  );
+};
+
 /** JSON is UTF-8; anything else is refused before it is read. */
 export const onlyUtf8: RequestHandler = (request, _response, next) => {
   const charset = /charset\s*=\s*"?([^\s;"]+)/i.exec(request.headers['content-type'] ?? '')?.[1];

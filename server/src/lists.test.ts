@@ -5,7 +5,8 @@ import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/sample
 import { sql, type Kysely } from 'kysely';
 import { columnsOf } from './database/columns';
 import { openDriver } from './database/driver';
-import { databaseFile, openDatabase } from './database/open';
+import { databaseFile } from './database/files';
+import { openDatabase } from './database/open';
 import type { Tables } from './database/tables';
 import { clientsAsked, clientsPage, found, namesOf, sessionsAsked, sessionsPage } from './lists';
 import { makeStore } from './store';

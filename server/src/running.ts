@@ -1,71 +1,54 @@
-import { readFileSync, renameSync, existsSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { filesOf, stamp } from './database/open';
+import { filesOf, stamp } from './database/files';
+import { lockFolder } from './database/folder-lock';
 
-/** Who serves a data folder, as a file in it says. */
+/** Who serves a data folder, as a file in it says; whether somebody does, the lock of the folder says. */
 interface Mark {
   pid: number;
   address: string;
-  /** Told by /api/health too, so that another server at the same address is not taken for this one. */
-  instance: string;
 }
 
 const markFile = (folder: string): string => join(folder, 'running.json');
 
 function readMark(folder: string): Mark | null {
   try {
-    return JSON.parse(readFileSync(markFile(folder), 'utf8')) as Mark;
+    const { pid, address } = JSON.parse(readFileSync(markFile(folder), 'utf8')) as Mark;
+    return { pid, address };
   } catch {
     return null;
   }
 }
 
-const isAlive = (pid: number): boolean => {
-  try {
-    process.kill(pid, 0);
-    return true;
-  } catch (error) {
-    return (error as NodeJS.ErrnoException).code === 'EPERM';
+/**
+ * Takes a data folder for one server or one command that changes it whole, until the function given back is called or
+ * this process ends. Throws an Error where somebody else has it, saying what was not done because of it.
+ */
+export function takeFolder(folder: string, what: string): () => void {
+  mkdirSync(folder, { recursive: true, mode: 0o700 });
+  const free = lockFolder(folder, 'serving');
+  if (free) {
+    rmSync(markFile(folder), { force: true });
+    return free;
   }
-};
-
-/** The server that works in a folder, or null. One that is alive but does not answer counts as working. */
-export async function serverOf(folder: string): Promise<Mark | null> {
   const mark = readMark(folder);
-  if (!mark || !isAlive(mark.pid)) return null;
-  try {
-    const answer = await fetch(`${mark.address}api/health`, { signal: AbortSignal.timeout(1_500) });
-    const { instance } = (await answer.json()) as { instance?: string };
-    return instance === mark.instance ? mark : null;
-  } catch (error) {
-    const refused = ((error as Error).cause as NodeJS.ErrnoException | undefined)?.code === 'ECONNREFUSED';
-    return refused ? null : mark;
-  }
+  throw new Error(
+    mark === null
+      ? `Drimbo is starting or working on the data in ${folder}, so nothing was ${what}. Wait or stop it first.`
+      : `Drimbo is running at ${mark.address} on the data in ${folder}, so nothing was ${what}. Stop it first (process ${mark.pid}).`,
+  );
 }
 
 /** Says in the folder who serves it; the function given back takes the mark away. */
-export function markRunning(folder: string, address: string, instance: string): () => void {
-  writeFileSync(markFile(folder), JSON.stringify({ pid: process.pid, address, instance }), { mode: 0o600 });
-  return () => {
-    if (readMark(folder)?.instance === instance) rmSync(markFile(folder), { force: true });
-  };
+export function markRunning(folder: string, address: string): () => void {
+  writeFileSync(markFile(folder), JSON.stringify({ pid: process.pid, address } satisfies Mark), {
+    mode: 0o600,
+  });
+  return () => rmSync(markFile(folder), { force: true });
 }
 
-/** Throws an Error when a server works in the folder, saying what was not done because of it. */
-export async function nobodyRuns(folder: string, what: string): Promise<void> {
-  const running = await serverOf(folder);
-  if (running)
-    throw new Error(
-      `Drimbo is running at ${running.address} on the data in ${folder}, so nothing was ${what}. Stop it first (process ${running.pid}).`,
-    );
-}
-
-/**
- * Puts the database of a folder aside under a dated name, for an empty one in its place; null when there was
- * none. Throws an Error when a server works in the folder.
- */
-export async function putAside(folder: string): Promise<string | null> {
-  await nobodyRuns(folder, 'reset');
+/** Puts the database of a folder aside under a dated name, for an empty one in its place; null when there was none. */
+export function putAside(folder: string): string | null {
   const [main] = filesOf(folder);
   if (!existsSync(main!)) return null;
   const aside = join(folder, `before-reset-${stamp()}.sqlite`);

@@ -9,10 +9,8 @@ import { copiesIn } from './backup/copies';
 import { Links } from './access/links';
 import { setPasscode } from './access/passcode';
 import { SignIns } from './access/sign-ins';
-import { runCommand } from './commands/commands';
-import type { Tasks } from './house/tasks';
 import { makeStore } from './store';
-import { appOn, host, today } from './testing/app';
+import { appOn, host, today, workOn } from './testing/app';
 import { newHouse } from './testing/folders';
 import { everyRoute } from './testing/routes';
 
@@ -22,11 +20,6 @@ let app: ReturnType<typeof appOn>;
 const SESSION = 'mirelle-push-b';
 const line = soundPush.blocks[0]!.lines[0]!;
 
-const tasks: Tasks = async <T>(args: readonly string[]) => {
-  const config = { host: '', port: 0, dataFolder: house.folder, webFolder: '', isShared: false, tls: null };
-  return (await runCommand(args, config))!.result as T;
-};
-
 beforeAll(async () => {
   house = await newHouse();
   await seedDemo(house.db, new Date(`${today}T12:00:00Z`), 2);
@@ -35,7 +28,7 @@ beforeAll(async () => {
   for (const kind of ['sessions', 'kits', 'schools', 'blocks', 'clients'] as const)
     await deleted(store, kind);
   app = appOn(house.db, {
-    data: { folder: house.folder, tasks },
+    work: workOn(house),
     access: {
       isShared: false,
       addresses: [],

@@ -1,11 +1,53 @@
+import type { Unreadable } from '@drimbo/core/formats/lists';
 import type { SetList } from '@drimbo/core/log/keeping';
 import { performedSetSchema, type PerformedSet } from '@drimbo/core/log/performed-set';
 import { rigSchema } from '@drimbo/core/movements/rig';
 import type { Kysely, Selectable } from 'kysely';
 import { z } from 'zod';
+import { asOfOneMoment } from './database/driver';
 import type { PerformedSetRow, Tables } from './database/tables';
 import { checked, notFound, Problem, upToAYearAhead } from './problem';
 
+/** So many settings are known by their text: a house has some dozens. */
+const MOST_RIGS = 5_000;
+const rigs = new Map<string, PerformedSet['rig'] | null>();
+
+/** The settings of a logged set from their text; null where they are none. */
+export function rigIn(text: string): PerformedSet['rig'] | null {
+  const known = rigs.get(text);
+  if (known !== undefined) return known;
+  let rig: PerformedSet['rig'] | null = null;
+  try {
+    rig = rigSchema.safeParse(JSON.parse(text)).data ?? null;
+  } catch {
+    // It is not even JSON.
+  }
+  if (rigs.size >= MOST_RIGS) rigs.clear();
+  rigs.set(text, rig);
+  return rig;
+}
+
+/** A row whose settings cannot be read, as it lies in the file. */
+export const tornSet = (row: Selectable<PerformedSetRow>): Unreadable => ({
+  kind: 'set',
+  id: row.id,
+  why: `the settings of a set of ${row.done_on} cannot be read`,
+  text: JSON.stringify(row),
+});
+
+/** Rows as logged sets; those that cannot be read are left out and told. */
+export function opened(rows: readonly Selectable<PerformedSetRow>[]): {
+  sets: PerformedSet[];
+  torn: Unreadable[];
+} {
+  const torn = rows.filter((row) => rigIn(row.rig) === null);
+  return {
+    sets: (torn.length === 0 ? rows : rows.filter((row) => !torn.includes(row))).map(setOf),
+    torn: torn.map(tornSet),
+  };
+}
+
+/** The logged set of a row that can be read. */
 export const setOf = (row: Selectable<PerformedSetRow>): PerformedSet => ({
   id: row.id,
   clientId: row.client_id,
@@ -14,7 +56,7 @@ export const setOf = (row: Selectable<PerformedSetRow>): PerformedSet => ({
   setIndex: row.set_index,
   kind: row.kind as PerformedSet['kind'],
   movement: row.movement,
-  rig: rigSchema.parse(JSON.parse(row.rig)),
+  rig: rigIn(row.rig)!,
   doneOn: row.done_on,
   loadKg: row.load_kg,
   reps: row.reps,
@@ -111,15 +153,15 @@ export class Sets {
       .limit(a.size)
       .offset(a.page * a.size)
       .execute();
-    return rows.map(setOf);
+    return opened(rows).sets;
   }
 
   /** The sets of a session and the count of changes they were read at: what comes later has a higher one. */
-  async listOf(sessionId: string): Promise<SetList> {
-    return this.db.transaction().execute(async (whole) => ({
+  async listOf(sessionId: string): Promise<SetList & { torn: Unreadable[] }> {
+    return asOfOneMoment(this.db, async (whole) => ({
       house: await houseOf(whole),
       at: await clockOf(whole, sessionId),
-      sets: (
+      ...opened(
         await whole
           .selectFrom('performed_sets')
           .selectAll()
@@ -127,8 +169,8 @@ export class Sets {
           .orderBy('set_index')
           .orderBy('id')
           .limit(MOST_OF_SESSION)
-          .execute()
-      ).map(setOf),
+          .execute(),
+      ),
     }));
   }
 
@@ -195,9 +237,12 @@ export class Sets {
       .onConflict((c) => c.column('id').doNothing())
       .executeTakeFirst();
     if (numInsertedOrUpdatedRows !== 0n) return;
-    const known = setOf(
-      await whole.selectFrom('performed_sets').selectAll().where('id', '=', set.id).executeTakeFirstOrThrow(),
-    );
+    const there = await whole
+      .selectFrom('performed_sets')
+      .selectAll()
+      .where('id', '=', set.id)
+      .executeTakeFirstOrThrow();
+    const [known] = opened([there]).sets;
     if (JSON.stringify(known) !== JSON.stringify(setOf(row)))
       throw new Problem(409, 'taken', 'Another set has this id.', `${at}.id`, known);
   }

@@ -12,6 +12,7 @@ import type { Tables } from './database/tables';
 import { Documents } from './documents';
 import type { User } from './refusals';
 import { Problem } from './problem';
+import { GOING, KEPT_DAYS } from './house/erase';
 import { loggedJson } from './logged';
 import { Sets } from './sets';
 
@@ -50,21 +51,14 @@ async function usersOfSchool(db: Kysely<Tables>, schoolId: string): Promise<User
   return [...(await judged('session')), ...(await judged('block'))];
 }
 
-/** How long a deleted document can be brought back, days. */
-const KEPT_DAYS = 30;
+/** The name in a document, its id where it cannot be read. */
+const nameIn = sql.raw("case when json_valid(document) then json_extract(document, '$.name') else id end");
 
 /** A row that was deleted by itself: what went with its client comes back with them and is counted there. */
 const aloneIn = (row: string) =>
   sql.raw(
     `not exists (select 1 from clients where id = ${row}.client_id and deleted_at = ${row}.deleted_at)`,
   );
-
-/** Takes away for good what was deleted so long ago; a client's sessions and logged sets go along. */
-export async function forgetDeleted(db: Kysely<Tables>, now = new Date()): Promise<void> {
-  const before = new Date(now.getTime() - KEPT_DAYS * 86_400_000).toISOString();
-  for (const table of ['sessions', 'blocks', 'clients', 'kits', 'schools'] as const)
-    await db.deleteFrom(table).where('deleted_at', '<', before).execute();
-}
 
 export const todayUtc = (): string => new Date().toISOString().slice(0, 10);
 
@@ -125,13 +119,13 @@ export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
         select 'client' as kind, id, name, deleted_at as deletedAt,
           (select count(*) from sessions s where s.client_id = c.id and s.deleted_at = c.deleted_at) as sessions,
           (select count(*) from blocks b where b.client_id = c.id and b.deleted_at = c.deleted_at) as blocks
-          from clients c where deleted_at is not null
+          from clients c where deleted_at > ${GOING}
         union all select 'session', id, title, deleted_at, 0, 0 from sessions d
-          where deleted_at is not null and ${aloneIn('d')}
+          where deleted_at > ${GOING} and ${aloneIn('d')}
         union all select 'block', id, title, deleted_at, 0, 0 from blocks d
-          where deleted_at is not null and ${aloneIn('d')}
-        union all select 'kit', id, json_extract(document, '$.name'), deleted_at, 0, 0 from kits where deleted_at is not null
-        union all select 'school', id, json_extract(document, '$.name'), deleted_at, 0, 0 from schools where deleted_at is not null
+          where deleted_at > ${GOING} and ${aloneIn('d')}
+        union all select 'kit', id, ${nameIn}, deleted_at, 0, 0 from kits where deleted_at is not null
+        union all select 'school', id, ${nameIn}, deleted_at, 0, 0 from schools where deleted_at is not null
         order by deletedAt desc limit 500`.execute(db);
       return rows.rows.map((row) => ({ ...row, goneOn: daysAfter(row.deletedAt.slice(0, 10), KEPT_DAYS) }));
     },

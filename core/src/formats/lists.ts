@@ -12,9 +12,9 @@ export interface Page<T> {
   rows: T[];
 }
 
-/** A row that is no document any more, as it lies in the file. */
+/** A row that is no document or no logged set any more, as it lies in the file. */
 export interface Unreadable {
-  kind: DocumentKind;
+  kind: DocumentKind | 'set';
   id: string;
   why: string;
   text: string;

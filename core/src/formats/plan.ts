@@ -18,6 +18,8 @@ export interface Wrong {
 
 export interface Plan {
   files: PlannedFile[];
+  /** How much all files hold unpacked. */
+  bytes: number;
   counts: Record<PlannedFile['does'], number>;
   /** Empty where the import can be done. */
   wrong: Wrong[];

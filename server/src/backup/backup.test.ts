@@ -46,9 +46,11 @@ test('what is no backup is refused and changes nothing; a file that is there is 
   writeFileSync(torn, 'no database, but long enough to be looked at. '.repeat(200));
   const names = readdirSync(data);
   await expect(restore(data, torn)).rejects.toThrow(/damaged or no backup/);
-  await expect(restore(data, join(folder, 'none.sqlite'))).rejects.toThrow(/There is no file/);
+  await expect(restore(data, join(folder, 'none.sqlite'))).rejects.toThrow(/cannot be reached/);
   await expect(backUp(data, torn)).rejects.toThrow(/there already/);
-  await expect(backUp(join(folder, 'empty'), join(folder, 'x.sqlite'))).rejects.toThrow(/no database/);
+  await expect(backUp(join(folder, 'empty'), join(folder, 'x.sqlite'))).rejects.toMatchObject({
+    code: 'SQLITE_CANTOPEN',
+  });
   expect(readdirSync(data)).toEqual(names);
 });
 

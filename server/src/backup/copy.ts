@@ -1,11 +1,14 @@
-import { chmodSync, copyFileSync, existsSync, mkdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { sql, type Kysely } from 'kysely';
 import { openDriver } from '../database/driver';
-import { databaseFile, filesOf, openDatabase, stamp } from '../database/open';
+import { openEngine, withoutJournal } from '../database/engine';
+import { copyOnto, databaseFile, exchangeFiles, finishExchange, onDisk, stamp } from '../database/files';
 import { NEW_HOUSE } from '../database/set-clocks';
 import type { Tables } from '../database/tables';
-import { nobodyRuns } from '../running';
+import { troubleOf } from '../database/troubles';
+import { Problem } from '../problem';
+import { takeFolder } from '../running';
 
 /** What lies in a backup. */
 export interface Contents {
@@ -24,17 +27,19 @@ const countOf = async (db: Kysely<Tables>, table: keyof Tables): Promise<number>
   return Number(n);
 };
 
+const damaged = (): Problem =>
+  new Problem(400, 'no-backup', 'This file is damaged or no backup of Drimbo. Nothing was changed.');
+
 /**
- * Opens a copy and looks through every page of it. Throws an Error that says what is the matter when it is no
- * database of Drimbo or a damaged one.
+ * Opens a copy and looks through every page of it. Throws a Problem when it is no database of Drimbo, a damaged one, or
+ * cannot be reached.
  */
 export async function contentsOf(file: string): Promise<Contents> {
-  if (!existsSync(file)) throw new Error(`There is no file ${file}.`);
   let db: Kysely<Tables> | null = null;
   try {
-    db = openDriver(file, { readonly: true });
+    db = openDriver(file, { readonly: true, mustExist: true });
     const { rows } = await sql<{ integrity_check: string }>`pragma integrity_check`.execute(db);
-    if (rows[0]?.integrity_check !== 'ok') throw new Error(rows[0]?.integrity_check);
+    if (rows[0]?.integrity_check !== 'ok') throw damaged();
     return {
       bytes: statSync(file).size,
       clients: await countOf(db, 'clients'),
@@ -43,7 +48,8 @@ export async function contentsOf(file: string): Promise<Contents> {
       sets: await countOf(db, 'performed_sets'),
     };
   } catch (error) {
-    throw new Error(`${file} is damaged or no backup of Drimbo. Nothing was changed.`, { cause: error });
+    const trouble = troubleOf(error);
+    throw trouble && trouble.code !== 'damaged' ? trouble : damaged();
   } finally {
     await db?.destroy();
   }
@@ -54,16 +60,17 @@ export async function contentsOf(file: string): Promise<Contents> {
  * copy is opened and looked through before it gets its name. Throws an Error when it cannot be made.
  */
 export async function backUp(folder: string, file: string): Promise<Contents> {
-  if (!existsSync(databaseFile(folder))) throw new Error(`There is no database in ${folder} to back up.`);
   if (existsSync(file)) throw new Error(`${file} is there already. Name another file.`);
   mkdirSync(dirname(file), { recursive: true, mode: 0o700 });
   const unfinished = `${file}.${process.pid}.part`;
-  const db = openDriver(databaseFile(folder));
+  const db = openDriver(databaseFile(folder), { mustExist: true });
   try {
     await sql`vacuum into ${sql.lit(unfinished)}`.execute(db);
     chmodSync(unfinished, 0o600);
+    onDisk(unfinished);
     const contents = await contentsOf(unfinished);
     renameSync(unfinished, file);
+    onDisk(dirname(file));
     return contents;
   } finally {
     await db.destroy();
@@ -71,90 +78,49 @@ export async function backUp(folder: string, file: string): Promise<Contents> {
   }
 }
 
-/** What devices know of the counts of a database does not hold for a copy of it that is put back. */
-async function asAnotherHouse(file: string): Promise<void> {
-  const db = openDriver(file);
+/** Makes a database one file without a journal, that the disk has; a statement may change it before. */
+export async function asOneFile(file: string, statement = ''): Promise<void> {
+  const engine = openEngine(file, { mustExist: true });
   try {
-    // An older one has no mark yet; it gets one of its own when it is brought up to date.
-    const { rows } = await sql`select name from sqlite_master where name = 'marks'`.execute(db);
-    if (rows.length > 0) await sql.raw(NEW_HOUSE).execute(db);
-    await sql`pragma wal_checkpoint(truncate)`.execute(db);
+    engine.exec(statement);
+    if (!(await withoutJournal(engine))) throw new Error('Another program has the copy open.');
   } finally {
-    await db.destroy();
+    engine.close();
   }
+  onDisk(file);
 }
 
 /**
- * Puts a backup in the place of the database of a folder; the one that was there is kept under a dated name.
- * Throws an Error, and changes nothing, when a server works in the folder or the backup cannot be read.
+ * Puts a backup in the place of the database of a folder that nobody serves; the one that was there is kept under a
+ * dated name. Throws a Problem, and changes nothing, when the backup cannot be read.
  */
-export async function restore(folder: string, file: string): Promise<Contents & { aside: string | null }> {
-  await nobodyRuns(folder, 'restored');
+export async function putBack(folder: string, file: string): Promise<Contents & { aside: string | null }> {
   const contents = await contentsOf(file);
-  mkdirSync(folder, { recursive: true, mode: 0o700 });
-  const [main] = filesOf(folder);
+  finishExchange(folder);
   const incoming = join(folder, `restoring-${process.pid}.part`);
-  copyFileSync(file, incoming);
-  chmodSync(incoming, 0o600);
-  const aside = existsSync(main!) ? join(folder, `before-restore-${stamp()}.sqlite`) : null;
-  if (aside)
-    filesOf(folder).forEach((from) => {
-      if (existsSync(from)) renameSync(from, aside + from.slice(main!.length));
-    });
-  await asAnotherHouse(incoming);
-  renameSync(incoming, main!);
+  copyOnto(file, incoming);
+  // An older one has no mark yet; it gets one of its own when it is brought up to date.
+  await asOneFile(incoming, (await hasMarks(incoming)) ? NEW_HOUSE : '');
+  const aside = existsSync(databaseFile(folder)) ? join(folder, `before-restore-${stamp()}.sqlite`) : null;
+  exchangeFiles(folder, incoming, aside);
   return { ...contents, aside };
 }
 
-const inOrder = [
-  'notebooks',
-  'kits',
-  'schools',
-  'clients',
-  'sessions',
-  'blocks',
-  'removed_sets',
-  'performed_sets',
-] as const;
-
-async function columnsOfTable(db: Kysely<Tables>, table: string): Promise<string> {
-  const { rows } = await sql<{ name: string }>`select name from pragma_table_info(${table})`.execute(db);
-  return rows.map((row) => `"${row.name}"`).join(', ');
+/** The same for a folder that a server may work in. Throws an Error where one does. */
+export async function restore(folder: string, file: string): Promise<Contents & { aside: string | null }> {
+  const free = takeFolder(folder, 'restored');
+  try {
+    return await putBack(folder, file);
+  } finally {
+    free();
+  }
 }
 
-/**
- * Puts what a backup holds in the place of what the database holds, in one transaction and under a running server;
- * a copy of what was there is kept. Older backups are brought up to date on the way. Throws an Error, and changes
- * nothing, when the backup cannot be read.
- */
-export async function restoreInto(folder: string, file: string): Promise<Contents & { aside: string }> {
-  const contents = await contentsOf(file);
-  const workshop = join(folder, `restoring-${process.pid}`);
-  mkdirSync(workshop, { recursive: true, mode: 0o700 });
-  const incoming = databaseFile(workshop);
+async function hasMarks(file: string): Promise<boolean> {
+  const db = openDriver(file, { readonly: true });
   try {
-    copyFileSync(file, incoming);
-    await (await openDatabase(workshop)).destroy();
-    const aside = join(folder, `before-restore-${stamp()}.sqlite`);
-    await backUp(folder, aside);
-    const db = openDriver(databaseFile(folder));
-    try {
-      await sql`attach database ${incoming} as incoming`.execute(db);
-      await db.transaction().execute(async (whole) => {
-        for (const table of [...inOrder].reverse()) await sql`delete from ${sql.table(table)}`.execute(whole);
-        for (const table of inOrder) {
-          const columns = sql.raw(await columnsOfTable(whole, table));
-          await sql`insert into main.${sql.raw(table)} (${columns}) select ${columns} from incoming.${sql.raw(table)}`.execute(
-            whole,
-          );
-        }
-        await sql.raw(NEW_HOUSE).execute(whole);
-      });
-    } finally {
-      await db.destroy();
-    }
-    return { ...contents, aside };
+    return (await sql`select name from sqlite_master where name = 'marks'`.execute(db)).rows.length > 0;
   } finally {
-    rmSync(workshop, { recursive: true, force: true });
+    await db.destroy();
   }
 }

@@ -5,7 +5,8 @@ import { Migrator, sql, type Kysely } from 'kysely';
 import { seedDemo } from '../demo/seed';
 import { openDriver } from './driver';
 import { migrations } from './migrations';
-import { databaseFile, filesOf, openDatabase } from './open';
+import { databaseFile, filesOf } from './files';
+import { openDatabase } from './open';
 import { stillThere } from './still-there';
 import type { Tables } from './tables';
 
@@ -42,7 +43,7 @@ const rows = async (db: Kysely<Tables>): Promise<number[]> =>
 
 test('a first start and its demo ended at any statement leave a house that the next start makes whole', async () => {
   const all = failingAt(Infinity);
-  const model = await openDatabase(folder, all.watch);
+  const model = await openDatabase(folder, { watch: all.watch });
   const opening = all.seen();
   await seedDemo(model, noon, 1);
   const statements = all.seen();
@@ -53,7 +54,7 @@ test('a first start and its demo ended at any statement leave a house that the n
   for (let at = 1; at <= statements; at += at <= opening ? 1 : within) {
     for (const file of filesOf(folder)) rmSync(file, { force: true });
     const ending = failingAt(at);
-    const first = await openDatabase(folder, ending.watch).catch(() => null);
+    const first = await openDatabase(folder, { watch: ending.watch }).catch(() => null);
     if (first) {
       await expect(seedDemo(first, noon, 1)).rejects.toThrow('ended here');
       expect(await rows(first)).toEqual([0, 0, 0, 0]);
@@ -85,11 +86,11 @@ test('an upgrade that fails says so, names the copy and changes nothing; the nex
   await older();
   const counting = failingAt(Infinity);
   const model = mkdtempSync(join(tmpdir(), 'drimbo-model-'));
-  await (await openDatabase(model, counting.watch)).destroy();
+  await (await openDatabase(model, { watch: counting.watch })).destroy();
   rmSync(model, { recursive: true });
   let failed = 0;
   for (let at = 1; at <= counting.seen(); at++) {
-    const message = await openDatabase(folder, failingAt(at).watch).then(
+    const message = await openDatabase(folder, { watch: failingAt(at).watch }).then(
       async (db) => {
         await db.destroy();
         return null;
@@ -135,11 +136,11 @@ test('only the owner reads the folder and the file', async () => {
 test('a database that is deleted or replaced while it is open is noticed', async () => {
   const db = await openDatabase(folder);
   const there = stillThere(folder);
-  expect(there).not.toThrow();
+  expect(there.check).not.toThrow();
   for (const file of readdirSync(folder)) rmSync(join(folder, file));
-  expect(there).toThrow(/moved or deleted/);
+  expect(there.check).toThrow(/moved or deleted/);
   writeFileSync(databaseFile(folder), '');
-  expect(there).toThrow(/moved or deleted/);
+  expect(there.check).toThrow(/moved or deleted/);
   await db.destroy();
 });
 

@@ -1,19 +1,13 @@
 import { accessSync, chmodSync, constants, existsSync, mkdirSync, statSync } from 'node:fs';
 import { basename, join } from 'node:path';
 import { Migrator, sql, type Kysely } from 'kysely';
+import { newestCopy } from '../backup/copies';
 import { openDriver, type Watch } from './driver';
+import { databaseFile, filesOf, finishExchange, onDisk, stamp } from './files';
 import { migrations } from './migrations';
+import { stateOf, type State } from './state';
 import type { Tables } from './tables';
 import { troubleOf } from './troubles';
-
-export const databaseFile = (folder: string): string => join(folder, 'drimbo.sqlite');
-
-/** The database with what the engine keeps beside it. */
-export const filesOf = (folder: string): string[] =>
-  ['', '-wal', '-shm'].map((tail) => databaseFile(folder) + tail);
-
-/** When it is, fit for a file name. */
-export const stamp = (now = new Date()): string => now.toISOString().replace(/[:.]/g, '-');
 
 function makeWritable(folder: string): void {
   try {
@@ -55,6 +49,7 @@ async function copyBefore(db: Kysely<Tables>, folder: string): Promise<string> {
   const copy = join(folder, `before-upgrade-${stamp()}.sqlite`);
   await sql`vacuum into ${sql.lit(copy)}`.execute(db);
   chmodSync(copy, 0o600);
+  onDisk(copy);
   return copy;
 }
 
@@ -91,15 +86,50 @@ async function upgrade(db: Kysely<Tables>, folder: string, isOld: boolean): Prom
   });
 }
 
+/** There is no database to work with, but a copy of one: whoever starts says which it shall be. */
+export class CopyOffered extends Error {
+  constructor(
+    folder: string,
+    state: State,
+    /** The newest copy, within the folder. */
+    readonly copy: string,
+  ) {
+    const what: Record<State, string> = {
+      none: 'There is no database',
+      empty: 'The database is an empty file',
+      torn: 'The database is only a part of one',
+      foreign: 'What lies in the place of the database is none',
+      there: 'The database is damaged',
+    };
+    super(
+      `${what[state]} in ${folder}, but copies of one are there; the newest is ${copy}. Put it back with\n  npm run restore -- ${join(folder, copy)}\nor begin anew with\n  npm run demo -- --reset\nNothing was changed.`,
+    );
+  }
+}
+
+interface Opening {
+  watch?: Watch;
+  /** Makes a database where there is none, whatever copies are there. */
+  anew?: boolean;
+}
+
 /**
  * Opens the database in a folder, bringing it up to date; an older one is copied first.
  * Throws an Error that says what to do when the folder cannot be written, the file is damaged or of a newer
- * Drimbo, or the upgrade fails.
+ * Drimbo, or the upgrade fails; a `CopyOffered` where no database is there but a copy of one.
  */
-export async function openDatabase(folder: string, watch?: Watch): Promise<Kysely<Tables>> {
+export async function openDatabase(
+  folder: string,
+  { watch, anew = false }: Opening = {},
+): Promise<Kysely<Tables>> {
   makeWritable(folder);
+  finishExchange(folder);
   const file = databaseFile(folder);
   const isOld = existsSync(file);
+  const state = stateOf(folder);
+  const copy = state === 'there' || anew ? null : newestCopy(folder);
+  if (copy !== null) throw new CopyOffered(folder, state, copy);
+  if (state === 'torn') throw new Error(cannotOpen(file, { code: 'SQLITE_CORRUPT' }));
   const db = opened(file, watch);
   try {
     await upgrade(db, folder, isOld);

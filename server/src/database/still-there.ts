@@ -1,6 +1,6 @@
 import { statSync } from 'node:fs';
 import { Problem } from '../problem';
-import { databaseFile } from './open';
+import { databaseFile } from './files';
 
 const inode = (file: string): number | null => {
   try {
@@ -10,19 +10,37 @@ const inode = (file: string): number | null => {
   }
 };
 
+export interface StillThere {
+  /** Throws a 503 Problem where the database or its journal is not the one that was opened. */
+  check: () => void;
+  /** What is there now is the one from now on. */
+  look: () => void;
+}
+
 /**
- * Watches whether the open database is still the file of its folder. One that was deleted or replaced takes
- * writes that nobody finds again; the check throws a 503 Problem then.
+ * Watches whether the open database and its journal are still the files of their folder. Ones that were deleted or
+ * replaced take writes that nobody finds again.
  */
-export function stillThere(folder: string): () => void {
+export function stillThere(folder: string): StillThere {
   const file = databaseFile(folder);
-  const opened = inode(file);
-  return () => {
-    if (inode(file) !== opened)
-      throw new Problem(
-        503,
-        'file-gone',
-        `The database in ${folder} was moved or deleted while Drimbo runs. Put it back and start Drimbo again; this change is not kept.`,
-      );
+  const known: { main: number | null; journal: number | null } = { main: null, journal: null };
+  const look = (): void => {
+    known.main = inode(file);
+    known.journal = inode(`${file}-wal`);
+  };
+  look();
+  return {
+    look,
+    check: () => {
+      const journal = inode(`${file}-wal`);
+      // The journal comes with the first write and stays as long as the database is open.
+      known.journal ??= journal;
+      if (known.main === null || inode(file) !== known.main || journal !== known.journal)
+        throw new Problem(
+          503,
+          'file-gone',
+          'The database was moved or deleted while Drimbo runs. Put it back and start Drimbo again; this change is not kept.',
+        );
+    },
   };
 }

@@ -72,7 +72,7 @@ test('what goes out comes in again: every document, logged set and figure, into 
   await seedDemo(from.db, noon, 2);
   const into = await house();
   const zip = await exported(from);
-  const plan = await importHouse(into.db, zip, { today });
+  const plan = await importHouse(into.folder, zip, { today });
   expect(plan.wrong).toEqual([]);
   expect(await all(into.db)).toEqual(await all(from.db));
   const figures = async ({ db }: House) => {
@@ -92,7 +92,7 @@ test('what goes out comes in again: every document, logged set and figure, into 
     return { totals, freshness, findings };
   };
   expect(await figures(into)).toEqual(await figures(from));
-  const again = await importHouse(into.db, zip, { today, dry: true });
+  const again = await importHouse(into.folder, zip, { today, dry: true });
   expect(again.counts).toMatchObject({ add: 0, change: 0 });
 });
 
@@ -115,7 +115,7 @@ test('any documents come back as they went', async () => {
         kitId: `kit-${n}`,
         school: n % 2 === 0 ? 'pump' : 'mine',
       });
-      const plan = await importHouse(into.db, await exported(from), { today });
+      const plan = await importHouse(into.folder, await exported(from), { today });
       expect(plan.wrong).toEqual([]);
       expect(await all(into.db)).toEqual(await all(from.db));
     }),
@@ -170,7 +170,7 @@ describe('taking in', () => {
     await store.clients.replace('ada', 1, { ...sampleClient, name: 'Ada Holt' });
     await store.sessions.remove('push', 1, false);
     const before = await all(into.db);
-    const plan = await importHouse(into.db, zip, { today, dry: true });
+    const plan = await importHouse(into.folder, zip, { today, dry: true });
     expect(Object.fromEntries(plan.files.filter((f) => f.name !== '').map((f) => [f.path, f.does]))).toEqual({
       'kits/hall.json': 'leave',
       'clients/ada.json': 'change',
@@ -179,9 +179,9 @@ describe('taking in', () => {
       'sets/ada.csv': 'leave',
     });
     expect(await all(into.db)).toEqual(before);
-    const kept = await importHouse(into.db, zip, { today, dry: true, keep: true });
+    const kept = await importHouse(into.folder, zip, { today, dry: true, keep: true });
     expect(kept.files.find((f) => f.path === 'clients/ada.json')).toMatchObject({ does: 'leave' });
-    await importHouse(into.db, zip, { today, expect: plan.digest });
+    await importHouse(into.folder, zip, { today, expect: plan.digest });
     expect(await all(into.db)).toEqual(await all(from.db));
     expect((await store.clients.get('ada')).revision).toBe(3);
   });
@@ -190,10 +190,10 @@ describe('taking in', () => {
     const from = await small();
     const zip = await exported(from);
     const into = await house();
-    const { digest } = await importHouse(into.db, zip, { today, dry: true });
+    const { digest } = await importHouse(into.folder, zip, { today, dry: true });
     await makeStore(into.db, () => today).kits.create('hall', { ...sampleKit, name: 'Other hall' });
     const before = await all(into.db);
-    await expect(importHouse(into.db, zip, { today, expect: digest })).rejects.toMatchObject({
+    await expect(importHouse(into.folder, zip, { today, expect: digest })).rejects.toMatchObject({
       status: 409,
       code: 'another-plan',
     });
@@ -223,7 +223,7 @@ describe('taking in', () => {
     const zip = changed(await exported(await small()), patch);
     const into = await house();
     const before = await all(into.db);
-    const plan = await importHouse(into.db, zip, { today });
+    const plan = await importHouse(into.folder, zip, { today });
     expect(plan.wrong[0]).toMatchObject(wrong);
     expect(await all(into.db)).toEqual(before);
   });
@@ -238,7 +238,7 @@ describe('taking in', () => {
     cells[8] = 'many';
     lines[4] = cells.join(',');
     const into = await house();
-    const plan = await importHouse(into.db, changed(zip, { [path]: lines.join('\r\n') }), { today });
+    const plan = await importHouse(into.folder, changed(zip, { [path]: lines.join('\r\n') }), { today });
     expect(plan.wrong).toEqual([{ path, line: 5, at: 'reps', says: expect.any(String) }]);
     expect((await all(into.db)).sets).toEqual([]);
   });
@@ -246,15 +246,15 @@ describe('taking in', () => {
   test('what is no zip, or a torn one, is said', async () => {
     const into = await house();
     const zip = await exported(await small());
-    await expect(importHouse(into.db, Buffer.from('no zip at all'), { today })).rejects.toThrow(
+    await expect(importHouse(into.folder, Buffer.from('no zip at all'), { today })).rejects.toThrow(
       /no zip file/,
     );
-    await expect(importHouse(into.db, zip.subarray(0, zip.length - 60), { today })).rejects.toThrow(
+    await expect(importHouse(into.folder, zip.subarray(0, zip.length - 60), { today })).rejects.toThrow(
       /no zip file/,
     );
     const torn = Buffer.from(zip);
     torn.fill(7, 60, 400);
-    const plan = await importHouse(into.db, torn, { today }).catch((error: Error) => error);
+    const plan = await importHouse(into.folder, torn, { today }).catch((error: Error) => error);
     expect(plan instanceof Error || plan.wrong.length > 0).toBe(true);
   });
 });
@@ -266,7 +266,7 @@ test('one client goes out alone with the gyms of the sessions, and into another 
   const own = Object.keys(unzipSync(zip)).filter((path) => /^(clients|kits|sets|notebooks)\//.test(path));
   expect(own).toEqual(['clients/odalys-renske.json', 'kits/boathouse.json', 'sets/odalys-renske.csv']);
   const into = await house();
-  expect((await importHouse(into.db, zip, { today })).wrong).toEqual([]);
+  expect((await importHouse(into.folder, zip, { today })).wrong).toEqual([]);
   const logged = await makeStore(from.db).logged('odalys-renske');
   expect(logged.length).toBeGreaterThan(0);
   expect(await makeStore(into.db).logged('odalys-renske')).toEqual(logged);

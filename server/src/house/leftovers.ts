@@ -1,11 +1,13 @@
 import { readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
+import { finishExchange } from '../database/files';
 
 const isLeftover = (name: string): boolean =>
   name === 'on-the-way' || name.startsWith('restoring-') || name.endsWith('.part');
 
 /** Takes away what work that was killed left half done: files on their way in or out, never a finished copy. */
 export function dropLeftovers(folder: string): void {
+  finishExchange(folder);
   for (const place of [folder, join(folder, 'backups')]) {
     let names: string[] = [];
     try {

@@ -1,13 +1,27 @@
+import type { Readable } from 'node:stream';
 import { buffer } from 'node:stream/consumers';
 import { fromBuffer, open, type Entry, type ZipFile } from 'yauzl';
+import { Problem } from '../problem';
 
 const MOST_FILES = 200_000;
-const MOST_BYTES = 64 * 1024 * 1024;
+/** All files together, unpacked. */
+const MOST_BYTES = 2 * 1024 ** 3;
+/** A document is no larger: one that comes over the wire has as much at most. */
+const MOST_OF_DOCUMENT = 2 * 1024 * 1024;
+/** What is packed closer than this holds the same few bytes over and over: tables of sets reach a tenth of it. */
+const MOST_RATIO = 300;
+/** Below this nobody minds how close. */
+const FREE_BYTES = 4 * 1024 * 1024;
 
 /** One file of a zip, read when asked for. */
 export interface ZippedFile {
   path: string;
+  /** Unpacked. */
+  bytes: number;
+  /** The whole as text. Throws an Error for what is too large or no UTF-8. */
   read: () => Promise<string>;
+  /** Piece by piece. */
+  stream: () => Promise<Readable>;
 }
 
 const opened = (file: string | Buffer): Promise<ZipFile> =>
@@ -21,31 +35,34 @@ const opened = (file: string | Buffer): Promise<ZipFile> =>
 const entriesOf = (zip: ZipFile): Promise<Entry[]> =>
   new Promise((done, refuse) => {
     const found: Entry[] = [];
+    let bytes = 0;
     zip.on('error', refuse);
     zip.on('entry', (entry: Entry) => {
       if (!entry.fileName.endsWith('/')) found.push(entry);
+      bytes += entry.uncompressedSize;
       if (found.length > MOST_FILES) refuse(new Error(`It holds more than ${MOST_FILES} files.`));
+      else if (bytes > MOST_BYTES) refuse(new Error('It holds more than 2 GB.'));
+      else if (isBomb(entry)) refuse(new Error(`${entry.fileName} is packed too closely to be an export.`));
       else zip.readEntry();
     });
     zip.on('end', () => done(found));
     zip.readEntry();
   });
 
-const contents = (zip: ZipFile, entry: Entry): Promise<string> =>
-  new Promise((done, refuse) => {
-    if (entry.uncompressedSize > MOST_BYTES) {
-      refuse(new Error(`${entry.fileName} is larger than ${MOST_BYTES / 1024 / 1024} MB.`));
-      return;
-    }
-    zip.openReadStream(entry, (error, stream) => {
-      if (error) refuse(error);
-      else
-        buffer(stream!).then(
-          (bytes) => done(new TextDecoder('utf-8', { fatal: true }).decode(bytes)),
-          refuse,
-        );
-    });
-  });
+const isBomb = ({ uncompressedSize, compressedSize }: Entry): boolean =>
+  uncompressedSize > FREE_BYTES && uncompressedSize > MOST_RATIO * compressedSize;
+
+const streamed = (zip: ZipFile, entry: Entry): Promise<Readable> =>
+  new Promise((done, refuse) =>
+    zip.openReadStream(entry, (error, stream) => (error ? refuse(error) : done(stream!))),
+  );
+
+async function contents(zip: ZipFile, entry: Entry): Promise<string> {
+  if (entry.uncompressedSize > MOST_OF_DOCUMENT)
+    throw new Error(`it is larger than ${MOST_OF_DOCUMENT / 1024 / 1024} MB`);
+  const bytes = await buffer(await streamed(zip, entry));
+  return new TextDecoder('utf-8', { fatal: true }).decode(bytes);
+}
 
 /** The path within the export: what was packed inside one folder is found there too. */
 function withoutFolder(paths: readonly string[]): (path: string) => string {
@@ -66,17 +83,24 @@ export async function withZip<T>(
   try {
     zip = await opened(file);
   } catch {
-    throw new Error('This is no zip file, or a damaged one.');
+    throw notTaken('This is no zip file, or a damaged one.');
   }
   try {
     const entries = await entriesOf(zip).catch((error: Error) => {
-      throw new Error(`The zip file is damaged: ${error.message}`);
+      throw notTaken(`This zip file cannot be taken: ${error.message}`);
     });
     const inside = withoutFolder(entries.map((e) => e.fileName));
     return await work(
-      entries.map((entry) => ({ path: inside(entry.fileName), read: () => contents(zip, entry) })),
+      entries.map((entry) => ({
+        path: inside(entry.fileName),
+        bytes: entry.uncompressedSize,
+        read: () => contents(zip, entry),
+        stream: () => streamed(zip, entry),
+      })),
     );
   } finally {
     zip.close();
   }
 }
+
+const notTaken = (says: string): Problem => new Problem(400, 'no-export', says);

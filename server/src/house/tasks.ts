@@ -1,42 +1,43 @@
-import { spawn } from 'node:child_process';
+import { fork } from 'node:child_process';
 import { Problem } from '../problem';
+import type { Order } from './orders';
+import type { Tell } from './telling';
+import type { Said } from './working';
 
 /**
- * Long work on the database by a process of its own, so that nobody waits for it and it can be stopped: its
- * transaction ends with it. `run` takes the arguments of a command and gives its result; throws the Problem it
- * met. Stopping the signal kills the process.
+ * Has long work on the database done by a process of its own, so that nobody waits for it and it can be stopped.
+ * Resolves to its result; throws the Problem it met. Stopping the signal kills the process.
  */
-export type Tasks = <T>(args: readonly string[], stop?: AbortSignal) => Promise<T>;
-
-interface Answer<T> {
-  result?: T;
-  failure?: { status: number; code: string; message: string; current?: unknown };
-}
+export type Tasks = <T>(order: Order, tell?: Tell, stop?: AbortSignal) => Promise<T>;
 
 export const tasksOn =
-  (program: string, dataFolder: string): Tasks =>
-  <T>(args: readonly string[], stop?: AbortSignal) =>
+  (program: string | URL, log: (error: unknown) => void): Tasks =>
+  <T>(order: Order, tell: Tell = () => undefined, stop?: AbortSignal) =>
     new Promise<T>((done, refuse) => {
-      const child = spawn(process.execPath, [program, ...args, '--json'], {
-        env: { ...process.env, DRIMBO_DATA: dataFolder },
-        stdio: ['ignore', 'pipe', 'pipe'],
+      const child = fork(program, [], {
+        execArgv: [],
+        stdio: ['ignore', 'ignore', 'pipe', 'ipc'],
         ...(stop ? { signal: stop, killSignal: 'SIGKILL' as const } : {}),
       });
-      let said = '';
       let wrong = '';
-      child.stdout.on('data', (text) => (said += text));
-      child.stderr.on('data', (text) => (wrong += text));
+      let said: Exclude<Said, { share: number }> | null = null;
+      child.stderr!.on('data', (text) => (wrong += text));
+      child.on('message', (message: Said) => {
+        if ('share' in message) tell(message.share);
+        else said = message;
+      });
       child.on('error', refuse);
       child.on('close', () => {
-        let answer: Answer<T> = {};
-        try {
-          answer = JSON.parse(said) as Answer<T>;
-        } catch {
-          // It ended before it could say anything.
+        if (said === null) refuse(new Error(`The work ended without a result. ${wrong}`));
+        else if ('result' in said) done(said.result as T);
+        else {
+          const { status, code, message, current } = said.failure;
+          if (status === 500) log(new Error(message));
+          refuse(status === 500 ? notDone() : new Problem(status, code, message, '', current));
         }
-        const { failure } = answer;
-        if (failure) refuse(new Problem(failure.status, failure.code, failure.message, '', failure.current));
-        else if ('result' in answer) done(answer.result as T);
-        else refuse(new Error(`The work ended without a result. ${wrong}`));
       });
+      child.send(order);
     });
+
+const notDone = (): Problem =>
+  new Problem(500, 'internal', 'The work could not be done; nothing was changed. Try again.');

@@ -6,15 +6,19 @@ import { newestSchemas } from '@drimbo/core/formats/opening';
 import { jsonSchemas } from '@drimbo/core/formats/schemas';
 import { cellsOfSet, setsHeader } from '@drimbo/core/formats/sets-table';
 import type { DocumentKind } from '@drimbo/core/formats/steps';
+import { emptyNotebook } from '@drimbo/core/movements/notebook';
 import type { Session } from '@drimbo/core/session/document';
 import { writeSession } from '@drimbo/core/shorthand/session-text';
 import { sql, type Kysely } from 'kysely';
 import papaparse from 'papaparse';
 import { ZipFile } from 'yazl';
-import { COACH } from '../database/migrations';
+import { asOfOneMoment } from '../database/driver';
 import type { Tables } from '../database/tables';
-import { setOf } from '../sets';
+import { EVERY, tornOf } from '../logged';
+import { opened } from '../sets';
 import { makeStore, type Store } from '../store';
+import { onDisk } from '../database/files';
+import type { Tell } from './telling';
 import { readMe } from './read-me';
 
 type Make = () => Promise<string>;
@@ -23,10 +27,25 @@ type Counts = House['counts'];
 /** Puts files into a zip one after the other; each is made only when its turn comes. */
 class Archive {
   private readonly zip = new ZipFile();
-  constructor(private readonly written: Date) {}
+  private added = 0;
+  private done = 0;
+
+  /** Files are made as soon as they are added; what goes wrong with one is told at the end. */
+  private readonly failed: Promise<never>;
+
+  constructor(
+    private readonly written: Date,
+    private readonly tell: Tell,
+  ) {
+    this.failed = new Promise<never>((_, refuse) => this.zip.on('error', refuse));
+    this.failed.catch(() => undefined);
+  }
 
   add(path: string, make: Make): void {
+    this.added += 1;
     this.zip.addReadStreamLazy(path, { mtime: this.written }, (ready) => {
+      this.done += 1;
+      this.tell(this.done / this.added);
       make().then(
         (text) => ready(null, Readable.from([Buffer.from(text, 'utf8')])),
         (error: unknown) => ready(error, Readable.from([])),
@@ -35,10 +54,10 @@ class Archive {
   }
 
   async into(file: string): Promise<void> {
-    const failed = new Promise<never>((_, refuse) => this.zip.on('error', refuse));
     this.zip.end();
     const out = createWriteStream(file, { mode: 0o600 });
-    await Promise.race([pipeline(this.zip.outputStream, out), failed]);
+    await Promise.race([pipeline(this.zip.outputStream, out), this.failed]);
+    onDisk(file);
   }
 }
 
@@ -103,7 +122,7 @@ function addDocuments(archive: Archive, store: Store, kind: DocumentKind, ids: r
 }
 
 async function addTexts(archive: Archive, store: Store, ids: readonly string[]): Promise<void> {
-  const { document: notebook } = await store.notebooks.get(COACH);
+  const notebook = (await store.notebook()) ?? emptyNotebook;
   for (const id of ids)
     archive.add(sessionTextPath(id), async () => {
       const [row] = await store.sessions.opened([id]);
@@ -115,28 +134,37 @@ async function addTexts(archive: Archive, store: Store, ids: readonly string[]):
     });
 }
 
-/** The logged sets of sessions that are exported, one table a client (RFC 4180, a header, UTF-8). */
-function addSets(archive: Archive, db: Kysely<Tables>, clients: readonly string[]): void {
-  for (const client of clients)
+/** A client's logged sets of sessions that are exported. */
+const setsOf = (db: Kysely<Tables>, client: string) =>
+  db
+    .selectFrom('performed_sets')
+    .selectAll()
+    .where('client_id', '=', client)
+    .where('session_id', 'in', (e) =>
+      e.selectFrom('sessions').select('id').where('client_id', '=', client).where('deleted_at', 'is', null),
+    )
+    .orderBy('done_on')
+    .orderBy('session_id')
+    .orderBy('set_index')
+    .orderBy('id')
+    .execute();
+
+/**
+ * The logged sets of sessions that are exported, one table a client (RFC 4180, a header, UTF-8). Those that cannot be
+ * read lie beside it as they are.
+ */
+async function addSets(archive: Archive, db: Kysely<Tables>, clients: readonly string[]): Promise<void> {
+  for (const client of clients) {
     archive.add(setsPath(client), async () => {
-      const rows = await db
-        .selectFrom('performed_sets')
-        .selectAll()
-        .where('client_id', '=', client)
-        .where('session_id', 'in', (e) =>
-          e
-            .selectFrom('sessions')
-            .select('id')
-            .where('client_id', '=', client)
-            .where('deleted_at', 'is', null),
-        )
-        .orderBy('done_on')
-        .orderBy('session_id')
-        .orderBy('set_index')
-        .orderBy('id')
-        .execute();
-      return papaparse.unparse([[...setsHeader], ...rows.map((row) => cellsOfSet(setOf(row)))]) + '\r\n';
+      const { sets } = opened(await setsOf(db, client));
+      return papaparse.unparse([[...setsHeader], ...sets.map(cellsOfSet)]) + '\r\n';
     });
+    const torn = await tornOf(db, client, EVERY);
+    if (torn.length > 0)
+      archive.add(`unreadable/sets-${client}.json`, () =>
+        Promise.resolve(pretty(torn.map((row) => row.text))),
+      );
+  }
 }
 
 async function countSets(db: Kysely<Tables>, client: string | null): Promise<number> {
@@ -153,37 +181,36 @@ async function countSets(db: Kysely<Tables>, client: string | null): Promise<num
 export async function writeHouse(
   db: Kysely<Tables>,
   file: string,
-  { client = null, now = new Date() }: { client?: string | null; now?: Date } = {},
+  {
+    client = null,
+    now = new Date(),
+    tell = () => undefined,
+  }: { client?: string | null; now?: Date; tell?: Tell } = {},
 ): Promise<Counts> {
-  return db.connection().execute(async (one) => {
-    await sql`begin`.execute(one);
-    try {
-      const store = makeStore(one);
-      if (client !== null) await store.clients.get(client);
-      const ids = await chosen(one, client);
-      const counts: Counts = {
-        clients: ids.client.length,
-        kits: ids.kit.length,
-        schools: ids.school.length,
-        sessions: ids.session.length,
-        blocks: ids.block.length,
-        notebooks: ids.notebook.length,
-        sets: await countSets(one, client),
-      };
-      const house: House = { format: 'drimbo.house', version: 1, written: now.toISOString(), client, counts };
-      const archive = new Archive(now);
-      archive.add(HOUSE_FILE, () => Promise.resolve(pretty(house)));
-      archive.add('README.txt', () => Promise.resolve(readMe(house)));
-      for (const [name, schema] of Object.entries(jsonSchemas()))
-        archive.add(`schemas/${name}`, () => Promise.resolve(pretty(schema)));
-      for (const kind of Object.keys(newestSchemas) as DocumentKind[])
-        addDocuments(archive, store, kind, ids[kind]);
-      await addTexts(archive, store, ids.session);
-      addSets(archive, one, ids.client);
-      await archive.into(file);
-      return counts;
-    } finally {
-      await sql`rollback`.execute(one);
-    }
+  return asOfOneMoment(db, async (one) => {
+    const store = makeStore(one);
+    if (client !== null) await store.clients.get(client);
+    const ids = await chosen(one, client);
+    const counts: Counts = {
+      clients: ids.client.length,
+      kits: ids.kit.length,
+      schools: ids.school.length,
+      sessions: ids.session.length,
+      blocks: ids.block.length,
+      notebooks: ids.notebook.length,
+      sets: await countSets(one, client),
+    };
+    const house: House = { format: 'drimbo.house', version: 1, written: now.toISOString(), client, counts };
+    const archive = new Archive(now, tell);
+    archive.add(HOUSE_FILE, () => Promise.resolve(pretty(house)));
+    archive.add('README.txt', () => Promise.resolve(readMe(house)));
+    for (const [name, schema] of Object.entries(jsonSchemas()))
+      archive.add(`schemas/${name}`, () => Promise.resolve(pretty(schema)));
+    for (const kind of Object.keys(newestSchemas) as DocumentKind[])
+      addDocuments(archive, store, kind, ids[kind]);
+    await addTexts(archive, store, ids.session);
+    await addSets(archive, one, ids.client);
+    await archive.into(file);
+    return counts;
   });
 }

@@ -1,17 +1,18 @@
 import { needsOf } from '@drimbo/core/session/needs';
 import { Router } from 'express';
 import { z } from 'zod';
-import type { Tasks } from '../house/tasks';
+import type { LongWork } from '../house/long-work';
 import { blockBriefs, plannedFor } from '../block-lists';
+import { tornOf } from '../logged';
 import { sendWith } from '../ready-json';
 import { lookingBack } from '../looking-back';
 import { briefsOf, clientsAsked, clientsPage, namesOf } from '../lists';
-import { checked, Problem } from '../problem';
+import { checked, notFound, Problem } from '../problem';
 import type { Store } from '../store';
 import { documentRoutes } from './documents';
 
 /** Clients, the roster with what each needs, and a client's sessions and logged sets. */
-export function clientRoutes(store: Store, today: () => string, tasks?: Tasks): Router {
+export function clientRoutes(store: Store, today: () => string, work?: LongWork): Router {
   const router = Router();
   const fromLog = lookingBack(store, today);
   router.get('/', async (request, response) => {
@@ -27,19 +28,25 @@ export function clientRoutes(store: Store, today: () => string, tasks?: Tasks): 
     const blocks = await blockBriefs(store.db, client.id);
     const planned = await plannedFor(store.db, client.id, today());
     const needs = needsOf(client.document, briefs, today());
-    sendWith(response, { ...client, sessions: briefs, blocks, planned, needs }, { logged });
+    const torn = await tornOf(store.db, client.id);
+    sendWith(response, { ...client, sessions: briefs, blocks, planned, needs, torn }, { logged });
   });
   /** What the log of a client asks of the coach. */
   router.get('/:id/from-log', async (request, response) => {
     response.json(await fromLog(request.params.id));
   });
-  /** Takes a client away for good; the name says that this one is meant. */
+  /** Takes a client away for good, one that was deleted too; the name says that this one is meant. */
   router.post('/:id/erase', async (request, response) => {
     const { name } = checked(z.object({ name: z.string() }).strict(), request.body);
-    const client = await store.clients.get(request.params.id);
-    if (name !== client.document.name)
+    const row = await store.db
+      .selectFrom('clients')
+      .select(['id', 'name'])
+      .where('id', '=', request.params.id)
+      .executeTakeFirst();
+    if (!row) throw notFound('client');
+    if (name !== row.name)
       throw new Problem(400, 'invalid', 'The name is not that of the client; nothing was erased.', 'name');
-    response.json(await tasks!(['--erase', client.id]));
+    response.json(await work!.erase(row.id));
   });
   router.use(documentRoutes(store.clients));
   return router;

@@ -2,23 +2,13 @@ import { existsSync, readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import request from 'supertest';
 import { copiesIn } from '../backup/copies';
-import { runCommand } from '../commands/commands';
 import { seedDemo } from '../demo/seed';
-import type { Tasks } from '../house/tasks';
 import { makeStore } from '../store';
-import { appOn, host, today } from '../testing/app';
+import { appOn, host, today, workOn } from '../testing/app';
 import { newHouse } from '../testing/folders';
 
 type House = Awaited<ReturnType<typeof newHouse>>;
 let house: House;
-
-/** Commands as the server starts them, here in this process. */
-const inThisProcess =
-  (folder: string): Tasks =>
-  async <T>(args: readonly string[]) => {
-    const config = { host: '', port: 0, dataFolder: folder, webFolder: '', isShared: false, tls: null };
-    return (await runCommand(args, config))!.result as T;
-  };
 
 beforeEach(async () => {
   house = await newHouse();
@@ -26,10 +16,7 @@ beforeEach(async () => {
 });
 afterEach(() => house.drop());
 
-const ask = () => {
-  const { db, folder } = house;
-  return request(appOn(db, { data: { folder, tasks: inThisProcess(folder) } }));
-};
+const ask = () => request(appOn(house.db, { work: workOn(house) }));
 const get = (path: string) => ask().get(`/api/${path}`).set('Host', host);
 const post = (path: string) => ask().post(`/api/${path}`).set('Host', host);
 const asBytes = (answer: { body: unknown }): Buffer => answer.body as Buffer;

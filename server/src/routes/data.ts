@@ -1,6 +1,5 @@
-import { randomUUID } from 'node:crypto';
-import { createWriteStream, mkdirSync, rmSync, statSync } from 'node:fs';
-import { basename, join } from 'node:path';
+import { createWriteStream, statSync } from 'node:fs';
+import { join } from 'node:path';
 import { Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { Router, type Request, type Response } from 'express';
@@ -8,14 +7,15 @@ import { sql } from 'kysely';
 import { z } from 'zod';
 import { copiesIn } from '../backup/copies';
 import { backupFolder } from '../backup/daily';
-import type { Tasks } from '../house/tasks';
+import { stamp } from '../database/files';
+import { ownPages } from '../guards';
+import type { LongWork } from '../house/long-work';
 import { checked, Problem } from '../problem';
 import type { Store } from '../store';
 
-export interface DataOptions {
+interface DataOptions {
   store: Store;
-  folder: string;
-  tasks: Tasks;
+  work: LongWork;
   today: () => string;
 }
 
@@ -36,18 +36,6 @@ function leaving(response: Response): AbortSignal {
   return gone.signal;
 }
 
-/** A place of its own for a file on its way in or out, taken away after the work. */
-async function withFile<T>(folder: string, ending: string, work: (file: string) => Promise<T>): Promise<T> {
-  const way = join(folder, 'on-the-way');
-  mkdirSync(way, { recursive: true, mode: 0o700 });
-  const file = join(way, `${randomUUID()}${ending}`);
-  try {
-    return await work(file);
-  } finally {
-    rmSync(file, { force: true });
-  }
-}
-
 async function keepUpload(request: Request, file: string): Promise<void> {
   let bytes = 0;
   const counted = new Transform({
@@ -65,12 +53,15 @@ async function keepUpload(request: Request, file: string): Promise<void> {
 
 const handOver = (response: Response, file: string, name: string): Promise<void> =>
   new Promise((done, refuse) =>
-    response.download(file, name, (error) => (error && !response.headersSent ? refuse(error) : done())),
+    response.download(file, name, { dotfiles: 'allow' }, (error) =>
+      error && !response.headersSent ? refuse(error) : done(),
+    ),
   );
 
 /** Backups, exports and imports, what is deleted, and looking through everything. */
-export function dataRoutes({ store, folder, tasks, today }: DataOptions): Router {
+export function dataRoutes({ store, work, today }: DataOptions): Router {
   const router = Router();
+  const { folder } = work;
   const aboutCopy = (name: string) => {
     const { size, mtime } = statSync(join(folder, name));
     return { name, bytes: size, made: mtime.toISOString() };
@@ -90,60 +81,60 @@ export function dataRoutes({ store, folder, tasks, today }: DataOptions): Router
   router.get('/deleted', async (_request, response) => {
     response.json(await store.deleted());
   });
+  /** Which long work is under way, and how far it is. */
+  router.get('/work', (_request, response) => {
+    response.json({ underway: work.line.underway() });
+  });
   router.post('/look-through', async (_request, response) => {
-    response.json(await tasks(['--look-through'], leaving(response)));
+    response.json(await work.lookThrough(leaving(response)));
   });
 
   router.post('/backups', async (_request, response) => {
-    const { file } = await tasks<{ file: string }>(['--backup']);
-    response.status(201).json(aboutCopy(`backups/${basename(file)}`));
+    const { name } = await work.backUp(join(backupFolder(folder), `by-hand-${stamp()}.sqlite`));
+    response.status(201).json(aboutCopy(`backups/${name}`));
   });
-  router.get('/backup', (_request, response) =>
-    withFile(folder, '.sqlite', async (file) => {
-      await tasks(['--backup', file], leaving(response));
+  router.get('/backup', ownPages, (_request, response) =>
+    work.withFile('.sqlite', async (file) => {
+      await work.backUp(file, leaving(response));
       await handOver(response, file, `drimbo-${today()}.sqlite`);
     }),
   );
   /** A kept copy by its name, or a file sent along. */
   router.post('/restore', async (request, response) => {
-    const restored = async (file: string): Promise<void> => {
-      const done = await tasks<{ aside: string }>(['--restore-into', file]);
-      store.forget();
-      response.json({ ...done, aside: basename(done.aside) });
-    };
     if (!request.is('json')) {
-      await withFile(folder, '.sqlite', async (file) => {
+      await work.withFile('.sqlite', async (file) => {
         await keepUpload(request, file);
-        await restored(file);
+        response.json(await work.restore(file));
       });
       return;
     }
     const { copy } = checked(copyName, request.body);
     if (!copiesIn(folder).includes(copy))
       throw new Problem(404, 'not-found', 'There is no copy of this name.');
-    await restored(join(folder, copy));
+    response.json(await work.restore(join(folder, copy)));
   });
 
-  router.get('/export', async (request, response) => {
+  router.get('/export', ownPages, async (request, response) => {
     const { client } = checked(exporting, request.query);
     if (client !== undefined) await store.clients.get(client);
-    const of = client === undefined ? [] : ['--client', client];
-    await withFile(folder, '.zip', async (file) => {
-      await tasks(['--export', file, ...of], leaving(response));
+    await work.withFile('.zip', async (file) => {
+      await work.export(file, client ?? null, leaving(response));
       await handOver(response, file, `drimbo-${client ?? 'everything'}-${today()}.zip`);
     });
   });
-  const importHouse = (preview: boolean) => async (request: Request, response: Response) => {
-    const { keep, expect } = checked(importing, request.query);
-    await withFile(folder, '.zip', async (file) => {
+  router.post('/preview', async (request, response) => {
+    const { keep } = checked(importing, request.query);
+    await work.withFile('.zip', async (file) => {
       await keepUpload(request, file);
-      const args = ['--import', file, ...(keep ? ['--keep'] : []), ...(preview ? ['--preview'] : [])];
-      const plan = await tasks([...args, ...(expect ? ['--expect', expect] : [])], leaving(response));
-      if (!preview) store.forget();
-      response.json(plan);
+      response.json(await work.preview(file, keep, leaving(response)));
     });
-  };
-  router.post('/preview', importHouse(true));
-  router.post('/import', importHouse(false));
+  });
+  router.post('/import', async (request, response) => {
+    const { keep, expect } = checked(importing, request.query);
+    await work.withFile('.zip', async (file) => {
+      await keepUpload(request, file);
+      response.json(await work.import(file, keep, expect ?? null, leaving(response)));
+    });
+  });
   return router;
 }
