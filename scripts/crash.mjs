@@ -2,6 +2,7 @@ import { copyFileSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import Database from 'libsql';
 import { countsIn, databaseIn, inFolder, opened, run } from './crash/house.mjs';
+import { underLoad } from './crash/load.mjs';
 import { backup, firstStart, importing, upgrade, writing } from './crash/rounds.mjs';
 import { buildIfStale, give } from './ground.mjs';
 
@@ -57,6 +58,14 @@ await inFolder(async (folder) => {
   for (const work of beginnings)
     for (let i = 0; i < each; i++)
       await work(model).catch((error) => give(`${work.name}, round ${i + 1}: ${error.message}`));
+});
+// As many sessions as a full house has, where there is time for it.
+const sessions = rounds >= 100 ? 20_000 : 200;
+const say = (text) => process.stdout.write(`${text}\n`);
+await inFolder(async (folder) => {
+  const model = await makeModel(folder);
+  say(`while a phone logs, ${sessions} sessions:`);
+  await underLoad(model, sessions, say).catch((error) => give(error.message));
 });
 // The server that was looked at after one kill is the one that is written to before the next.
 const writers = await inFolder(async (folder) => {

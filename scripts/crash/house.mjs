@@ -49,15 +49,19 @@ export async function inFolder(work) {
   }
 }
 
-/** How many rows of each kind lie in a file, after a look at every page; "none" where there is no file. */
+/** How many rows of each kind a file shows, after a look at every page; "none" where there is no file. */
 export function countsIn(file) {
   if (!existsSync(file)) return 'none';
   const db = new Database(file);
   try {
     const [{ integrity_check: sound }] = db.prepare('pragma integrity_check').all();
     if (sound !== 'ok') throw new Error(`${file} is damaged: ${sound}`);
-    return ['clients', 'kits', 'sessions', 'performed_sets']
-      .map((table) => db.prepare(`select count(*) as n from ${table}`).get().n)
+    const seen = 'select count(*) as n from';
+    return [
+      ...['clients', 'kits', 'sessions'].map((table) => `${seen} ${table} where deleted_at is null`),
+      `${seen} performed_sets where session_id in (select id from sessions where deleted_at is null)`,
+    ]
+      .map((text) => db.prepare(text).get().n)
       .join(' ');
   } finally {
     db.close();

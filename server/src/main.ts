@@ -118,6 +118,7 @@ async function start(): Promise<void> {
       .catch((error: unknown) => log.error(error));
   };
   let unmark = (): void => undefined;
+  work.forgetDeleted().catch((error: unknown) => log.error(error));
   setTimeout(keepHouse, SETTLED_MS).unref();
   setInterval(keepHouse, HOUR_MS).unref();
 

@@ -33,11 +33,34 @@ interface DriverOptions {
   mustExist?: boolean;
 }
 
+/** What begins and ends transactions. Run by itself: a statement that met a lock would stay open and bar every commit. */
+const isControl = (text: string): boolean => /^\s*(begin|commit|rollback|savepoint|release)\b/i.test(text);
+/** What stands outside any transaction. */
+const standsAlone = (text: string): boolean => /^\s*(pragma|vacuum|attach|detach)\b/i.test(text);
+
 function run<R>(engine: Engine, { sql, parameters }: CompiledQuery): QueryResult<R> {
+  if (isControl(sql)) {
+    engine.exec(sql);
+    return { rows: [] };
+  }
   const statement = engine.prepare(sql);
   if (statement.reader) return { rows: statement.all(...parameters) as R[] };
   const { changes } = statement.run(...parameters);
   return { numAffectedRows: BigInt(changes), rows: [] };
+}
+
+/** One statement as a transaction of its own: only its beginning can meet a lock. */
+function whole<R>(engine: Engine, query: CompiledQuery): QueryResult<R> {
+  if (standsAlone(query.sql)) return run<R>(engine, query);
+  engine.exec('begin immediate');
+  try {
+    const result = run<R>(engine, query);
+    engine.exec('commit');
+    return result;
+  } catch (error) {
+    if (engine.inTransaction) engine.exec('rollback');
+    throw error;
+  }
 }
 
 /** Tries again while another process has the file, with the event loop free. */
@@ -171,7 +194,7 @@ class Connection implements DatabaseConnection {
     if (reads(query)) return this.all.read<R>(query);
     const turn = await this.all.write();
     try {
-      return await patiently(() => run<R>(turn.engine, query), turn.until);
+      return await patiently(() => whole<R>(turn.engine, query), turn.until);
     } finally {
       turn.give();
     }
