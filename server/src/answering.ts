@@ -16,7 +16,9 @@ function tell(response: Response, problem: Problem): void {
 
 /** What the reading of requests refuses, in words; null for anything else. */
 function unread(error: unknown): Problem | null {
-  const { status } = (error ?? {}) as { status?: unknown };
+  const { status, type } = (error ?? {}) as { status?: unknown; type?: unknown };
+  if (type === 'entity.verify.failed')
+    return new Problem(400, 'too-deep', 'This request is nested deeper than anything Drimbo takes.');
   if (typeof status !== 'number' || status < 400 || status >= 500) return null;
   return status === 413
     ? new Problem(status, 'too-large', 'This is more than Drimbo takes in one request (1 MB).')

@@ -9,6 +9,7 @@ import { SignIns } from './access/sign-ins';
 import { answeredOnce } from './answered-once';
 import { answerProblems } from './answering';
 import { allowHosts, notKept, onlyUtf8, onlyWhile, sameOriginWrites } from './guards';
+import { noNul, notTooDeep, wholeTexts } from './well-formed';
 import { found } from './lists';
 import { checked, Problem } from './problem';
 import type { Appraising } from './appraising/pool';
@@ -78,7 +79,7 @@ export function makeApp({
     sameOriginWrites,
   );
   app.use('/join', joinRoute(access));
-  app.use('/api', notKept, onlyUtf8, express.json({ limit: '1mb' }));
+  app.use('/api', notKept, onlyUtf8, noNul, express.json({ limit: '1mb', verify: notTooDeep }), wholeTexts);
   if (there) app.use('/api', onlyWhile(there));
   app.use('/api', gate(access), answeredOnce());
   app.get('/api/health', (_request, response) => {

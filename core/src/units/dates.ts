@@ -63,19 +63,37 @@ export function nearestDay(text: string): string | null {
   return day < FIRST_DAY ? FIRST_DAY : day;
 }
 
-/** The keys under which documents and requests keep days. */
-const dayKeys: readonly string[] = ['date', 'askedOn', 'doneOn', 'today'];
+/** The keys under which documents and requests keep days that are over, or at hand. */
+const dayKeys: ReadonlySet<string> = new Set([
+  'date',
+  'askedOn',
+  'clearedOn',
+  'doneOn',
+  'keptOn',
+  'on',
+  'startsOn',
+  'today',
+]);
+/** Those within a block, which may begin as far ahead as that and then goes on for a year. */
+const blockKeys: ReadonlySet<string> = new Set(['from', 'to']);
+const BLOCK_DAYS = 53 * 7;
 
 /** Where a day later than `last` stands in a document or a request: its path, or null. */
 export function dayAfter(last: string, value: unknown): string | null {
-  if (typeof value !== 'object' || value === null) return null;
-  for (const [key, inner] of Object.entries(value)) {
-    if (typeof inner === 'string') {
-      if (dayKeys.includes(key) && inner > last) return key;
-    } else {
-      const found = dayAfter(last, inner);
-      if (found !== null) return `${key}.${found}`;
+  const lastOfBlock = daysAfter(last, BLOCK_DAYS);
+  const isLate = (key: string, day: string): boolean =>
+    (dayKeys.has(key) && day > last) || (blockKeys.has(key) && day > lastOfBlock && isDay(day));
+  const found = (inner: unknown): string | null => {
+    if (typeof inner !== 'object' || inner === null) return null;
+    for (const [key, of] of Object.entries(inner)) {
+      if (typeof of === 'string') {
+        if (isLate(key, of)) return key;
+      } else {
+        const deeper = found(of);
+        if (deeper !== null) return `${key}.${deeper}`;
+      }
     }
-  }
-  return null;
+    return null;
+  };
+  return found(value);
 }

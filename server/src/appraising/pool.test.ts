@@ -6,8 +6,13 @@ import { Pool } from './pool';
 
 /** A thread that does what the request says: answers, refuses, fails, ends, or never comes back. */
 const thread = `
+import { readlinkSync } from 'node:fs';
 import { parentPort } from 'node:worker_threads';
+const thread = Number(/\\d+$/.exec(readlinkSync('/proc/thread-self'))[0]);
 parentPort.on('message', ({ id, job: { body } }) => {
+  parentPort.postMessage({ id, began: thread });
+  if (body === 'wait')
+    return setTimeout(() => parentPort.postMessage({ id, answer: '"waited"' }), 900);
   if (body === 'for ever') for (;;);
   if (body === 'end') process.exit(1);
   if (body === 'refuse')
@@ -19,7 +24,7 @@ parentPort.on('message', ({ id, job: { body } }) => {
 
 let folder: string;
 let pool: Pool;
-const start = (o: { size?: number; limitMs?: number; queue?: number } = {}): void => {
+const start = (o: { size?: number; limitMs?: number; patienceMs?: number; queue?: number } = {}): void => {
   pool = new Pool({ file: join(folder, 'thread.mjs'), size: 2, limitMs: 4_000, ...o });
 };
 const ask = (body: unknown): Promise<string> => pool.appraise({ body } as AppraiseJob);
@@ -55,6 +60,14 @@ test('a job past its limit is given up with 503 while the event loop goes on, an
   clearInterval(ticking);
   expect(turns).toBeGreaterThan(10);
   expect(await after).toBe('"after it"');
+});
+
+test('what counts is the work of the thread: one that waits its turn on the machine is not given up', async () => {
+  start({ size: 1, limitMs: 300 });
+  expect(await ask('wait')).toBe('"waited"');
+  await pool.close();
+  start({ size: 1, limitMs: 300, patienceMs: 400 });
+  await expect(ask('wait')).rejects.toMatchObject({ status: 503, code: 'busy' });
 });
 
 test('more than may wait are turned away with 503', async () => {

@@ -1,6 +1,7 @@
 import { Worker } from 'node:worker_threads';
 import { Problem } from '../problem';
 import type { AppraiseJob } from './answer';
+import { workedMs } from './thread-time';
 import type { Said } from './worker';
 
 /** Answers a job off the event loop, as JSON. */
@@ -14,21 +15,30 @@ interface Waiting {
 }
 
 interface Working extends Waiting {
-  timer: ReturnType<typeof setTimeout>;
+  /** Looks now and then how long it has worked; null until it begins. */
+  watch: ReturnType<typeof setInterval> | null;
 }
 
 interface Options {
   /** The built worker. */
   file: string | URL;
   size: number;
-  /** How long one job may take, milliseconds, from when a worker begins it. */
+  /** How long a thread may work on one job, milliseconds on a processor: a busy machine takes longer, and may. */
   limitMs?: number;
+  /** How long one may take by the wall from when it began, milliseconds, however little of it was work. */
+  patienceMs?: number;
   /** How many may wait for a worker. */
   queue?: number;
 }
 
+const LIMIT_MS = 3_000;
+const PATIENCE_MS = 120_000;
+const LOOK_MS = 100;
+
 const tooLong = (): Problem =>
   new Problem(503, 'too-long', 'This session took too long to appraise and was given up. Try a shorter one.');
+const tooBusy = (): Problem =>
+  new Problem(503, 'busy', 'This machine is too busy to appraise a session now. Try again later.');
 const tooMany = (): Problem =>
   new Problem(503, 'busy', 'Too much is being appraised at this moment. Try again in a few seconds.');
 
@@ -66,8 +76,7 @@ export class Pool {
       const worker = this.idle.pop() ?? this.hire();
       if (!worker) return;
       const job = this.line.shift()!;
-      const timer = setTimeout(() => this.dismiss(worker, tooLong()), this.o.limitMs ?? 3_000);
-      this.threads.set(worker, { ...job, timer });
+      this.threads.set(worker, { ...job, watch: null });
       worker.postMessage({ id: job.id, job: job.job });
     }
   }
@@ -83,10 +92,30 @@ export class Pool {
     return worker;
   }
 
+  /** Gives a job up once its thread has worked too long on it. The cold start of a thread is none of that. */
+  private watch(worker: Worker, thread: number | null): ReturnType<typeof setInterval> {
+    const { limitMs = LIMIT_MS, patienceMs = PATIENCE_MS } = this.o;
+    const before = workedMs(thread) ?? 0;
+    const began = Date.now();
+    const look = setInterval(() => {
+      const wall = Date.now() - began;
+      // Where the system does not tell, a thread is taken to have worked a tenth of the time.
+      const worked = workedMs(thread);
+      if ((worked === null ? wall / 10 : worked - before) > limitMs) this.dismiss(worker, tooLong());
+      else if (wall > patienceMs) this.dismiss(worker, tooBusy());
+    }, LOOK_MS);
+    look.unref();
+    return look;
+  }
+
   private hear(worker: Worker, said: Said): void {
     const working = this.threads.get(worker);
     if (working?.id !== said.id) return;
-    clearTimeout(working.timer);
+    if ('began' in said) {
+      working.watch = this.watch(worker, said.began);
+      return;
+    }
+    if (working.watch) clearInterval(working.watch);
     this.threads.set(worker, null);
     this.idle.push(worker);
     if ('answer' in said) working.done(said.answer);
@@ -105,7 +134,7 @@ export class Pool {
     if (at >= 0) this.idle.splice(at, 1);
     void worker.terminate();
     if (working) {
-      clearTimeout(working.timer);
+      if (working.watch) clearInterval(working.watch);
       working.refuse(error);
     }
     this.serve();

@@ -1,3 +1,7 @@
+import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
+import type { Kit } from '@drimbo/core/kit/kit';
+import type { Client } from '@drimbo/core/session/client';
+import type { Session } from '@drimbo/core/session/document';
 import { sessionsPage, sessionsAsked } from '../lists';
 import type { Store } from '../store';
 import { jobFor } from '../routes/appraise';
@@ -6,9 +10,16 @@ import type { Appraising } from './pool';
 /** How often each thread goes over it: the engine makes fast what it has seen a few times. */
 const TURNS = 10;
 
+/** A session to warm up with: the one that was changed last, or in an empty house one of ours. */
+async function something(store: Store): Promise<{ session: Session; client?: Client; kit?: Kit }> {
+  const { rows } = await sessionsPage(store.db, sessionsAsked.parse({ size: 1, sort: 'changed' }));
+  const found = rows[0] && (await store.sessions.find(rows[0].id).catch(() => null));
+  return found ? { session: found.document } : { session: soundPush, client: sampleClient, kit: sampleKit };
+}
+
 /**
- * Lets the threads appraise the session that was changed last, a little different each time, so that the first one
- * somebody asks for does not wait for code that has never run. Does nothing in an empty house.
+ * Lets the threads appraise a session, a little different each time, so that the first one somebody asks for does not
+ * wait for code that has never run.
  */
 export async function warmUp(
   store: Store,
@@ -16,15 +27,13 @@ export async function warmUp(
   threads: number,
   today: string,
 ): Promise<void> {
-  const { rows } = await sessionsPage(store.db, sessionsAsked.parse({ size: 1, sort: 'changed' }));
-  const found = rows[0] && (await store.sessions.find(rows[0].id).catch(() => null));
-  if (!found) return;
+  const { session, ...inline } = await something(store);
   for (let turn = 0; turn < TURNS; turn++) {
-    const blocks = found.document.blocks.map((block) => ({
+    const blocks = session.blocks.map((block) => ({
       ...block,
       lines: block.lines.map((line) => ({ ...line, restS: Math.min(600, line.restS + turn) })),
     }));
-    const job = await jobFor(store, { session: { ...found.document, blocks } }, today);
+    const job = await jobFor(store, { ...inline, session: { ...session, blocks } }, today);
     await Promise.all(Array.from({ length: threads }, () => appraising(job)));
   }
 }

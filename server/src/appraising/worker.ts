@@ -2,9 +2,11 @@ import { constants, setPriority } from 'node:os';
 import { parentPort } from 'node:worker_threads';
 import { Problem } from '../problem';
 import { answerJob, type AppraiseJob } from './answer';
+import { ownThread } from './thread-time';
 
-/** What a worker says of a job: its answer, a refusal, or that it failed. */
+/** What a worker says of a job: that it began it, on which thread; its answer, a refusal, or that it failed. */
 export type Said =
+  | { id: number; began: number | null }
   | { id: number; answer: string }
   | { id: number; problem: { status: number; code: string; message: string; path: string } }
   | { id: number; failed: string };
@@ -12,7 +14,9 @@ export type Said =
 // Where the engine gives each thread a priority of its own, the one that answers goes first.
 setPriority(constants.priority.PRIORITY_BELOW_NORMAL);
 
+const thread = ownThread();
 parentPort!.on('message', ({ id, job }: { id: number; job: AppraiseJob }) => {
+  parentPort!.postMessage({ id, began: thread } satisfies Said);
   let said: Said;
   try {
     said = { id, answer: answerJob(job) };

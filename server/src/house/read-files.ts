@@ -1,5 +1,5 @@
 import { pipeline, type Readable } from 'node:stream';
-import { tooDeep } from '@drimbo/core/formats/depth';
+import { nulIn, tooDeep } from '@drimbo/core/formats/well-formed';
 import { neededInHeader, setOfCells } from '@drimbo/core/formats/sets-table';
 import { performedSetSchema, type PerformedSet } from '@drimbo/core/log/performed-set';
 import { findNodeAtLocation, parseTree, type ParseError } from 'jsonc-parser';
@@ -29,6 +29,8 @@ export function readJson<T>(path: string, text: string, schema: ZodType<T>): Rea
     const line = lineAt(text, errors[0]?.offset ?? text.length);
     return { wrong: [{ path, line, at: '', says: 'it is not JSON from this line on' }] };
   }
+  const nul = text.includes('\\u0000') ? nulIn(raw) : null;
+  if (nul !== null) return { wrong: [{ path, line: null, at: nul, says: 'it has a NUL in it' }] };
   const { success, data, error } = schema.safeParse(raw);
   if (success) return { is: data };
   const tree = parseTree(text);
@@ -91,6 +93,7 @@ export async function readSets(
       const missing = line === 2 ? neededInHeader.filter((name) => !(name in cells)) : [];
       if (missing.length > 0)
         return [{ path, line: 1, at: '', says: `the header has no ${missing.join(', ')}` }];
+      if (nulIn(cells) !== null) return [{ path, line, at: nulIn(cells)!, says: 'it has a NUL in it' }];
       if ('__parsed_extra' in cells)
         return [{ path, line, at: '', says: 'it has more cells than the header' }];
       const { success, data: set, error } = performedSetSchema.safeParse(setOfCells(cells));

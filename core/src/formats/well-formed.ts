@@ -28,3 +28,19 @@ export function tooDeep(text: string, deepest = DEEPEST): number | null {
   }
   return null;
 }
+
+/**
+ * Where a text with a NUL in it stands, as a path; null where none does. Databases and programs take it for the end of
+ * the text and would cut it off.
+ *
+ * @example nulIn({ notes: ['a', 'b\0c'] }) // 'notes.1'
+ */
+export function nulIn(value: unknown): string | null {
+  if (typeof value === 'string') return value.includes('\0') ? '' : null;
+  if (typeof value !== 'object' || value === null) return null;
+  for (const [key, inner] of Object.entries(value)) {
+    const found = key.includes('\0') ? '' : nulIn(inner);
+    if (found !== null) return found === '' ? key : `${key}.${found}`;
+  }
+  return null;
+}
