@@ -1,4 +1,4 @@
-import { copyFileSync, readFileSync, statSync } from 'node:fs';
+import { copyFileSync, mkdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import Database from 'libsql';
 import { databaseIn, inFolder, opened, pause, run } from './house.mjs';
@@ -7,7 +7,7 @@ import { databaseIn, inFolder, opened, pause, run } from './house.mjs';
 const MOST_MS = 1_000;
 
 /** A house of so many sessions with sixty logged sets each, ten sessions a client. */
-export function makeFull(file, sessions) {
+function makeFull(file, sessions) {
   const db = new Database(file);
   const [client, session] = [
     db.prepare("select * from clients where id = 'mirelle-vandoorn'").get(),
@@ -55,6 +55,17 @@ const sent = (address, path, file) =>
     headers: { 'content-type': 'application/octet-stream' },
     body: readFileSync(file),
   });
+
+/** How another import is answered while the first is under way. */
+async function secondImport(address) {
+  for (;;) {
+    const { underway } = await (await asked(address, 'data/work')).json();
+    if (underway?.does === 'importing') break;
+    await pause(20);
+  }
+  const headers = { 'content-type': 'application/octet-stream' };
+  return (await fetch(`${address}api/data/import`, { method: 'POST', headers, body: 'x' })).status;
+}
 
 /** A phone that logs a set and reads its session, one after the other, until `stop`; how long it waited at most. */
 function phone(address, set, name) {
@@ -115,7 +126,6 @@ export async function underLoad(model, sessions, tell) {
 }
 
 async function inHouse(folder, file, work) {
-  const { mkdirSync } = await import('node:fs');
   mkdirSync(folder);
   copyFileSync(file, databaseIn(folder));
   await work();
@@ -155,13 +165,7 @@ async function whileLogging(address, { zip, full, house }, tell) {
   await during('importing', async () => {
     const answers = await Promise.all([
       sent(address, 'data/import', zip).then(async (r) => (await r.json()).counts.add),
-      pause(300).then(() =>
-        fetch(`${address}api/data/import`, {
-          method: 'POST',
-          headers: { 'content-type': 'application/octet-stream' },
-          body: 'x',
-        }).then((r) => r.status),
-      ),
+      secondImport(address),
     ]);
     if (answers[1] !== 503) throw new Error(`a second import was answered ${answers[1]}, not told to wait`);
   });

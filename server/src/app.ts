@@ -8,7 +8,7 @@ import { Links } from './access/links';
 import { SignIns } from './access/sign-ins';
 import { answeredOnce } from './answered-once';
 import { answerProblems } from './answering';
-import { allowHosts, notKept, onlyUtf8, onlyWhile, sameOriginWrites } from './guards';
+import { allowHosts, notKept, onlyByTls, onlyUtf8, onlyWhile, sameOriginWrites } from './guards';
 import { noNul, notTooDeep, wholeTexts } from './well-formed';
 import { found } from './lists';
 import { checked, Problem } from './problem';
@@ -77,6 +77,7 @@ export function makeApp({
   app.use(
     allowHosts(access.isShared ? [...access.addresses, ...(access.names ?? [])] : []),
     sameOriginWrites,
+    onlyByTls,
   );
   app.use('/join', joinRoute(access));
   app.use('/api', notKept, onlyUtf8, noNul, express.json({ limit: '1mb', verify: notTooDeep }), wholeTexts);

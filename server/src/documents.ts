@@ -5,7 +5,7 @@ import { newest, type DocumentKind } from '@drimbo/core/formats/steps';
 import type { Kysely } from 'kysely';
 import type { ZodType } from 'zod';
 import { columnsOf } from './database/columns';
-import type { StoredRow, DocumentTable, Tables } from './database/tables';
+import type { DocumentTable, StoredRow, Tables } from './database/tables';
 import { GOING } from './house/erase';
 import { inUse, stale, type User } from './refusals';
 import { checked, notFound, Problem, upToAYearAhead } from './problem';
@@ -24,6 +24,8 @@ interface Options<T> {
   along?: { tables: readonly ('sessions' | 'blocks')[]; column: 'client_id' };
   /** What must hold beside the schema; throws a Problem that says what does not. */
   check?: (document: T) => Promise<void>;
+  /** It stays with whom it was made for: sessions and blocks, whose sets and days are that client's. */
+  isOwned?: boolean;
 }
 
 const digestOf = (text: string): string => createHash('sha256').update(text).digest('base64url');
@@ -198,6 +200,7 @@ export class Documents<K extends DocumentKind> {
   /** Replaces a document. Throws a 409 Problem with the current one when `revision` is not the latest. */
   async replace(id: string, revision: number, input: unknown): Promise<Stored<Kinds[K]>> {
     const document = await this.taken(input);
+    if (this.o.isOwned) await this.staysWith(id, (document as { clientId: string }).clientId);
     const values = {
       revision: revision + 1,
       document: JSON.stringify(document),
@@ -214,6 +217,18 @@ export class Documents<K extends DocumentKind> {
     const current = await this.get(id);
     if (result.numUpdatedRows === 0n) throw stale(this.kind, current);
     return current;
+  }
+
+  /** Throws a 400 Problem where the document is another client's. */
+  private async staysWith(id: string, clientId: string): Promise<void> {
+    const row = await this.row(id);
+    if (row && 'client_id' in row && row.client_id !== clientId)
+      throw new Problem(
+        400,
+        'invalid',
+        `A ${this.kind} stays with its client. Make a copy for somebody else.`,
+        'document.clientId',
+      );
   }
 
   /**

@@ -43,6 +43,19 @@ export const ownPages: RequestHandler = (request, _response, next) => {
   );
 };
 
+/** Half a year, as OWASP's secure headers have it at least. */
+const HSTS = 'max-age=15768000';
+
+/**
+ * Who came by TLS comes by TLS from now on (RFC 6797). Not said under this machine's own names, which stand for whatever
+ * else runs here too.
+ */
+export const onlyByTls: RequestHandler = (request, response, next) => {
+  if (request.secure && !localNames.has(nameOf(request.headers.host ?? '')))
+    response.setHeader('Strict-Transport-Security', HSTS);
+  next();
+};
+
 /** JSON is UTF-8; anything else is refused before it is read. */
 export const onlyUtf8: RequestHandler = (request, _response, next) => {
   const charset = /charset\s*=\s*"?([^\s;"]+)/i.exec(request.headers['content-type'] ?? '')?.[1];

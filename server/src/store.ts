@@ -93,8 +93,11 @@ export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
     along: { tables: ['sessions', 'blocks'], column: 'client_id' },
     check: pointsToThere('client'),
   });
-  const sessions = new Documents(db, 'session', today, { check: pointsToThere('session') });
-  const blocks = new Documents(db, 'block', today, { check: pointsToThere('block') });
+  const sessions = new Documents(db, 'session', today, {
+    check: pointsToThere('session'),
+    isOwned: true,
+  });
+  const blocks = new Documents(db, 'block', today, { check: pointsToThere('block'), isOwned: true });
   return {
     clients,
     kits,

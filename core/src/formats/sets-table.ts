@@ -12,10 +12,20 @@ interface Column {
 type TextField = 'id' | 'clientId' | 'sessionId' | 'lineId' | 'movement' | 'doneOn';
 type FigureField = 'setIndex' | 'loadKg' | 'reps' | 'tired';
 
+/**
+ * What a spreadsheet would take for a formula, or for the mark that keeps it from doing so. (OWASP, "CSV Injection":
+ * a cell that begins with =, +, -, @, a tab or a carriage return.)
+ */
+const FORMULA = /^'*[=+\-@\t\r]/;
+/** A cell that a spreadsheet shows as the text it is: behind an apostrophe where it needs one. */
+const asText = (cell: string): string => (FORMULA.test(cell) ? `'${cell}` : cell);
+const fromText = (cell: string): string =>
+  cell.startsWith("'") && FORMULA.test(cell) ? cell.slice(1) : cell;
+
 const text = (name: string, field: TextField): Column => ({
   name,
-  write: (set) => set[field],
-  read: (cell) => ({ [field]: cell }),
+  write: (set) => asText(set[field]),
+  read: (cell) => ({ [field]: fromText(cell) }),
 });
 
 const figureIn = (cell: string): number => (cell.trim() === '' ? NaN : Number(cell));
@@ -37,8 +47,8 @@ function rigIn(cell: string): PerformedSet['rig'] {
 /** A word or a figure that nobody may have given: an empty cell. */
 const said = (name: string, field: 'technique' | 'fault' | 'side' | 'ended'): Column => ({
   name,
-  write: (set) => set[field] ?? '',
-  read: (cell) => ({ [field]: cell.trim() === '' ? null : cell.trim() }),
+  write: (set) => asText(set[field] ?? ''),
+  read: (cell) => ({ [field]: cell.trim() === '' ? null : fromText(cell.trim()) }),
 });
 const graded = (name: string, field: 'felt' | 'comfort' | 'reserve' | 'heldS' | 'repS'): Column => ({
   name,
@@ -73,7 +83,11 @@ const columns: readonly Column[] = [
   said('fault', 'fault'),
   graded('felt 0-3', 'felt'),
   graded('comfort 0-10', 'comfort'),
-  { name: 'note', write: (set) => set.note, read: (cell) => ({ note: cell }) },
+  {
+    name: 'note',
+    write: (set) => asText(set.note),
+    read: (cell) => ({ note: fromText(cell) }),
+  },
   { name: 'settings', write: (set) => JSON.stringify(set.rig), read: (cell) => ({ rig: rigIn(cell) }) },
 ];
 

@@ -82,7 +82,7 @@ const BLOCK_DAYS = 53 * 7;
 export function dayAfter(last: string, value: unknown): string | null {
   const lastOfBlock = daysAfter(last, BLOCK_DAYS);
   const isLate = (key: string, day: string): boolean =>
-    (dayKeys.has(key) && day > last) || (blockKeys.has(key) && day > lastOfBlock && isDay(day));
+    ((dayKeys.has(key) && day > last) || (blockKeys.has(key) && day > lastOfBlock)) && isDay(day);
   const found = (inner: unknown): string | null => {
     if (typeof inner !== 'object' || inner === null) return null;
     for (const [key, of] of Object.entries(inner)) {

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { DocumentKind } from '@drimbo/core/formats/steps';
 import { columnsOf } from '../database/columns';
 import { openEngine, type Engine } from '../database/engine';
-import { insisting } from './rewriting';
+import { insisting } from '../database/insisting';
 import { setColumns, type StagedDocument, type Staging } from './staging';
 
 /** How long one transaction may hold up other writers, and how long they have between two, milliseconds. */

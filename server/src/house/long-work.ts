@@ -138,7 +138,9 @@ export class LongWork {
         const into = join(folder, `restoring-${randomUUID()}.part`);
         try {
           const contents = await tasks<Contents>({ does: 'prepare a restore', folder, file, into }, tell);
-          const aside = await takePlace(db, folder, into);
+          const aside =
+            (await takePlace(db, folder, into)) ??
+            (await tasks<string>({ does: 'restore rows', folder, from: into }, tell));
           return { ...contents, aside };
         } finally {
           rmSync(into, { force: true });

@@ -1,6 +1,6 @@
 import { basename } from 'node:path';
 import { backUp } from '../backup/copy';
-import { prepareRestore } from '../backup/restore-into';
+import { prepareRestore, restoreRows } from '../backup/restore-into';
 import { openDriver } from '../database/driver';
 import { databaseFile } from '../database/files';
 import { importHouse } from './importing';
@@ -19,6 +19,8 @@ export type Order =
   | { does: 'import'; folder: string; file: string; keep: boolean; today: string; expect: string | null }
   /** Brings a copy up to date in a file of its own, ready to take the place of the database. */
   | { does: 'prepare a restore'; folder: string; file: string; into: string }
+  /** Puts a prepared copy in the place of what is kept, row by row. */
+  | { does: 'restore rows'; folder: string; from: string }
   | { does: 'look through'; folder: string }
   | { does: 'rewrite'; folder: string }
   | { does: 'rewrite into'; folder: string; into: string };
@@ -51,6 +53,8 @@ export async function carryOut(order: Order, tell: Tell): Promise<unknown> {
     }
     case 'prepare a restore':
       return prepareRestore(folder, order.file, order.into);
+    case 'restore rows':
+      return restoreRows(folder, order.from);
     case 'look through':
       return onDatabase(folder, (db) => lookThrough(db, tell));
     case 'rewrite':

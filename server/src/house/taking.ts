@@ -1,3 +1,4 @@
+import type { TrainingBlock } from '@drimbo/core/block/document';
 import { entryAt, HOUSE_FILE, houseSchema, type HouseEntry } from '@drimbo/core/formats/house';
 import { documentSchemas } from '@drimbo/core/formats/opening';
 import type { PlannedFile, Wrong } from '@drimbo/core/formats/plan';
@@ -137,8 +138,8 @@ export class Taking {
       .selectAll()
       .where('id', '=', id)
       .executeTakeFirst();
-    if (kind === 'session' && row && 'client_id' in row && row.client_id !== (document as Session).clientId)
-      return this.refuse(path, 'clientId', 'this session is another client’s here');
+    if (row && 'client_id' in row && row.client_id !== (document as Session | TrainingBlock).clientId)
+      return this.refuse(path, 'clientId', `this ${kind} is another client’s here`);
     if (kind === 'session') {
       this.owners.set(id, (document as Session).clientId);
       if (!row) this.newSessions.add(id);
@@ -183,18 +184,19 @@ export class Taking {
 
   private async takeSets(path: string, file: ZippedFile): Promise<void> {
     const seen = { add: 0, change: 0, leave: 0 };
+    const last = daysAfter(this.o.today, 366);
     const wrong = await readSets(path, await file.stream(), async (portion) => {
       await this.learnOwners(portion.map(({ set }) => set));
       for (const { set, line } of portion) {
-        const far = this.tooFarAhead(set);
+        const isFar = set.doneOn > last;
         const owner = this.owners.get(set.sessionId);
-        const says =
-          far !== null
-            ? 'this day lies more than a year ahead'
-            : owner === null
-              ? 'there is no session with this id'
-              : owner !== set.clientId && 'the session is another client’s';
-        if (says) return [{ path, line, at: far ?? (owner === null ? 'sessionId' : 'clientId'), says }];
+        const says = isFar
+          ? 'this day lies more than a year ahead'
+          : owner === null
+            ? 'there is no session with this id'
+            : owner !== set.clientId && 'the session is another client’s';
+        const at = isFar ? 'doneOn' : owner === null ? 'sessionId' : 'clientId';
+        if (says) return [{ path, line, at, says }];
       }
       await this.stageSets(
         portion.map(({ set }) => set),
@@ -225,7 +227,7 @@ export class Taking {
     );
     for (const set of sets) {
       const known = here.get(set.id);
-      const isSame = known === JSON.stringify(setOf(rowOf(set)));
+      const isSame = known !== undefined && known === JSON.stringify(setOf(rowOf(set)));
       const does = known === undefined ? 'add' : isSame || this.o.keep ? 'leave' : 'change';
       seen[does] += 1;
       if (does === 'leave') continue;

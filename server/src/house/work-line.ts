@@ -45,7 +45,7 @@ export class WorkLine {
    * another process works on the folder; what `stop` says when it is stopped while it waits.
    */
   async run<T>({ does, changes, do: work, stop }: Work<T>): Promise<T> {
-    if (changes && (this.now?.changes || this.line.some((w) => w.changes))) throw this.busy();
+    if (changes) this.mayChange();
     if (this.now) await this.turn(changes, stop);
     this.now = { does, share: null, changes };
     const free = lockFolder(this.folder, 'working');
@@ -64,6 +64,11 @@ export class WorkLine {
       this.now = null;
       this.line.shift()?.begin();
     }
+  }
+
+  /** Throws a 503 Problem where something that changes what is kept is under way or waits. */
+  mayChange(): void {
+    if (this.now?.changes || this.line.some((w) => w.changes)) throw this.busy();
   }
 
   private turn(changes: boolean, stop?: AbortSignal): Promise<void> {

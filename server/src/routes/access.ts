@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { rateLimit } from 'express-rate-limit';
-import { Router } from 'express';
+import { rateLimit, type AugmentedRequest, type RateLimitExceededEventHandler } from 'express-rate-limit';
+import { Router, type Request } from 'express';
 import { z } from 'zod';
 import { CLIENT, COACH, cookieFor, tokenIn, type Access } from '../access/gate';
 import { hasPasscode, isPasscode, LEAST_LENGTH, setPasscode } from '../access/passcode';
@@ -13,18 +13,34 @@ const QUARTER_MS = 15 * 60_000;
 const TRIES = 5;
 const TRIES_OF_ALL = 50;
 const DAY_MS = 86_400_000;
+/** Links nobody made, from one address, in a minute. */
+const WRONG_LINKS = 30;
+const OVER = '/link-over';
 
-const tooOften = (): never => {
-  throw new Problem(429, 'too-often', 'Too many wrong passcodes. Wait a quarter of an hour.');
-};
+/** Says when it is worth another try (RFC 9110, 10.2.3), and refuses. */
+const tooOften =
+  (says: string): RateLimitExceededEventHandler =>
+  (request, response) => {
+    const { resetTime } = (request as AugmentedRequest).rateLimit!;
+    const left = Math.ceil(((resetTime?.getTime() ?? 0) - Date.now()) / 1000);
+    response.setHeader('Retry-After', Math.max(1, left));
+    throw new Problem(429, 'too-often', says);
+  };
+
+const WRONG_PASSCODES = 'Too many wrong passcodes. Wait a quarter of an hour.';
+
+/** Whether somebody sits at this machine: what others on the network guess does not lock them out. */
+const isHere = (request: Request): boolean =>
+  /^(::1|(::ffff:)?127\.\d+\.\d+\.\d+)$/.test(request.socket.remoteAddress ?? '');
+
 const slowed = (limit: number, ofAll: boolean) =>
   rateLimit({
     windowMs: QUARTER_MS,
     limit,
     skipSuccessfulRequests: true,
     legacyHeaders: false,
-    handler: tooOften,
-    ...(ofAll ? { keyGenerator: () => 'all' } : {}),
+    handler: tooOften(WRONG_PASSCODES),
+    ...(ofAll ? { keyGenerator: () => 'all', skip: isHere } : {}),
   });
 
 const newLinkId = (): string => `link-${randomUUID().replaceAll('-', '')}`;
@@ -120,12 +136,19 @@ export function joinRoute({ links }: Access): Router {
   const router = Router();
   router.get(
     '/:token',
-    rateLimit({ windowMs: 60_000, limit: 30, legacyHeaders: false, skipSuccessfulRequests: true }),
+    rateLimit({
+      windowMs: 60_000,
+      limit: WRONG_LINKS,
+      legacyHeaders: false,
+      skipSuccessfulRequests: true,
+      requestWasSuccessful: (_request, response) => response.getHeader('Location') !== OVER,
+      handler: tooOften('Too many links that lead nowhere. Wait a minute and open yours again.'),
+    }),
     async (request, response) => {
       const token = String(request.params.token);
       const whose = await links.whose(token);
       if (!whose) {
-        response.redirect(303, '/link-over');
+        response.redirect(303, OVER);
         return;
       }
       const left = Math.min(Date.parse(whose.expiresAt) - Date.now(), 90 * DAY_MS);

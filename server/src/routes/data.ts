@@ -101,6 +101,7 @@ export function dataRoutes({ store, work, today }: DataOptions): Router {
   );
   /** A kept copy by its name, or a file sent along. */
   router.post('/restore', async (request, response) => {
+    work.line.mayChange();
     if (!request.is('json')) {
       await work.withFile('.sqlite', async (file) => {
         await keepUpload(request, file);
@@ -130,6 +131,7 @@ export function dataRoutes({ store, work, today }: DataOptions): Router {
     });
   });
   router.post('/import', async (request, response) => {
+    work.line.mayChange();
     const { keep, expect } = checked(importing, request.query);
     await work.withFile('.zip', async (file) => {
       await keepUpload(request, file);
