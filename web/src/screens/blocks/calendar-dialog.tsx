@@ -1,18 +1,13 @@
 import { dayChanges, eventsOf, sayLife } from '@drimbo/core/block/life';
 import type { BlockChange } from '@drimbo/core/block/model';
 import { endsOn } from '@drimbo/core/block/placing';
-import {
-  byTitle,
-  CalendarError,
-  readBack,
-  readCalendar,
-  type CalendarEntry,
-} from '@drimbo/core/formats/calendar-reading';
+import { byTitle, readBack, type CalendarEntry } from '@drimbo/core/formats/calendar-reading';
 import { dayOfUid } from '@drimbo/core/formats/calendar';
 import { daysAfter } from '@drimbo/core/units/dates';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/ids';
+import { readCalendarFile } from '../../data/read-calendar';
 import { ink, size } from '../../look/theme';
 import { Button } from '../../parts/button';
 import { CheckBox } from '../../parts/check-box';
@@ -99,6 +94,7 @@ function Away({
 interface Read {
   name: string;
   entries: CalendarEntry[];
+  leftOut: string[];
   isOurs: boolean;
 }
 
@@ -119,18 +115,19 @@ export function CalendarDialog({
     setWrong('');
     setRead(null);
     try {
-      const entries = readCalendar(await file.text(), block.startsOn, daysAfter(endsOn(block), 60));
+      const { entries, leftOut } = await readCalendarFile(file, block.startsOn, daysAfter(endsOn(block), 60));
       if (entries.length === 0) {
         setWrong('No entry of this file lies within the block.');
         return;
       }
-      setRead({ name: file.name, entries, isOurs: entries.some((e) => dayOfUid(e.uid)?.blockId === id) });
+      setRead({
+        name: file.name,
+        entries,
+        leftOut,
+        isOurs: entries.some((e) => dayOfUid(e.uid)?.blockId === id),
+      });
     } catch (error) {
-      setWrong(
-        error instanceof CalendarError
-          ? error.message
-          : `The file cannot be read: ${(error as Error).message}`,
-      );
+      setWrong((error as Error).message);
     }
   };
   const back = read?.isOurs ? readBack(block, id, read.entries) : null;
@@ -167,6 +164,12 @@ export function CalendarDialog({
             away.
           </p>
           {wrong && <p role="alert">{wrong}</p>}
+          {read && read.leftOut.length > 0 && (
+            <p role="status">
+              Left out: {read.leftOut.slice(0, 5).join(', ')}
+              {read.leftOut.length > 5 && ` and ${read.leftOut.length - 5} more`}.
+            </p>
+          )}
           {read && back && moved && (
             <>
               <p>
