@@ -1,7 +1,7 @@
 import type { TrainingBlock } from '@drimbo/core/block/document';
 import { dueOf, plannedIn, type Due, type PlannedDay } from '@drimbo/core/block/due';
 import type { BlockBrief, Found } from '@drimbo/core/formats/lists';
-import { documentSchemas } from '@drimbo/core/formats/opening';
+import { openKept } from '@drimbo/core/formats/kept';
 import { sql, type Kysely } from 'kysely';
 import { Recent } from './appraising/recent';
 import type { Tables } from './database/tables';
@@ -9,8 +9,8 @@ import type { Tables } from './database/tables';
 /** A block out of its row; null where it cannot be read: the page Data tells of it. */
 const read = (document: string): TrainingBlock | null =>
   known.get(document, () => {
-    const { data } = documentSchemas.block.safeParse(jsonOr(document));
-    return { block: data ?? null };
+    const opened = openKept('block', jsonOr(document));
+    return { block: 'document' in opened ? opened.document : null };
   }).block;
 
 const known = new Recent(200);

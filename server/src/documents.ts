@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { Unreadable } from '@drimbo/core/formats/lists';
+import { mayReplace, openKept } from '@drimbo/core/formats/kept';
 import { documentSchemas, type Documents as Kinds } from '@drimbo/core/formats/opening';
 import { newest, type DocumentKind } from '@drimbo/core/formats/steps';
 import type { Kysely } from 'kysely';
@@ -8,7 +9,7 @@ import { columnsOf } from './database/columns';
 import type { DocumentTable, StoredRow, Tables } from './database/tables';
 import { GOING } from './house/erase';
 import { inUse, stale, type User } from './refusals';
-import { checked, notFound, Problem, upToAYearAhead } from './problem';
+import { checked, checkedOver, notFound, Problem, upToAYearAhead } from './problem';
 
 export interface Stored<T> {
   id: string;
@@ -29,6 +30,15 @@ interface Options<T> {
 }
 
 const digestOf = (text: string): string => createHash('sha256').update(text).digest('base64url');
+
+/** What lies there as it is; null for what is no JSON. */
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return null;
+  }
+}
 
 /** Reading and writing one kind of document, with optimistic concurrency. */
 export class Documents<K extends DocumentKind> {
@@ -64,12 +74,12 @@ export class Documents<K extends DocumentKind> {
     const stored = { id: row.id, revision: row.revision, updatedAt: row.updated_at };
     if (this.sound.get(row.id) === row.revision)
       return { ...stored, document: newest(this.kind, raw) as Kinds[K] };
-    const { success, data, error } = this.schema.safeParse(raw);
-    if (success) {
+    const opened = openKept(this.kind, raw);
+    if ('document' in opened) {
       this.sound.set(row.id, row.revision);
-      return { ...stored, document: data };
+      return { ...stored, document: opened.document };
     }
-    const issue = error.issues[0]!;
+    const issue = opened.error.issues[0]!;
     return unreadable(`${issue.path.join('.') || 'the document'}: ${issue.message}`);
   }
 
@@ -154,9 +164,15 @@ export class Documents<K extends DocumentKind> {
     this.sound.clear();
   }
 
-  /** The input as a document that may be written. Throws a 400 Problem with its path for anything else. */
-  async taken(input: unknown): Promise<Kinds[K]> {
-    const document = checked(this.schema, input, 'document');
+  /**
+   * The input as a document that may be written, in the place of `here` where one is there. Throws a 400 Problem with
+   * its path for anything else.
+   */
+  private async taken(input: unknown, here?: string): Promise<Kinds[K]> {
+    const document =
+      here === undefined
+        ? checked(this.schema, input, 'document')
+        : checkedOver(mayReplace(this.kind, input, parsed(here)), 'document');
     upToAYearAhead(this.today(), document, 'document');
     await this.o.check?.(document);
     return document;
@@ -199,8 +215,9 @@ export class Documents<K extends DocumentKind> {
 
   /** Replaces a document. Throws a 409 Problem with the current one when `revision` is not the latest. */
   async replace(id: string, revision: number, input: unknown): Promise<Stored<Kinds[K]>> {
-    const document = await this.taken(input);
-    if (this.o.isOwned) await this.staysWith(id, (document as { clientId: string }).clientId);
+    const here = await this.row(id);
+    const document = await this.taken(input, here?.document);
+    if (this.o.isOwned) this.staysWith(here, (document as { clientId: string }).clientId);
     const values = {
       revision: revision + 1,
       document: JSON.stringify(document),
@@ -220,8 +237,7 @@ export class Documents<K extends DocumentKind> {
   }
 
   /** Throws a 400 Problem where the document is another client's. */
-  private async staysWith(id: string, clientId: string): Promise<void> {
-    const row = await this.row(id);
+  private staysWith(row: StoredRow | undefined, clientId: string): void {
     if (row && 'client_id' in row && row.client_id !== clientId)
       throw new Problem(
         400,

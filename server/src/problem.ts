@@ -31,6 +31,12 @@ export function checked<T>(schema: ZodType<T>, input: unknown, at = ''): T {
   return result.data;
 }
 
+/** What was opened. Throws as `checked` does for what could not be. */
+export function checkedOver<T>(opened: { document: T } | { error: ZodError }, at = ''): T {
+  if ('error' in opened) throw fromZod(opened.error, at);
+  return opened.document;
+}
+
 /** Refuses days that lie more than a year ahead of today, wherever they stand. */
 export function upToAYearAhead(today: string, input: unknown, at = ''): void {
   const found = dayAfter(daysAfter(today, 366), input);

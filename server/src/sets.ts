@@ -157,11 +157,9 @@ export class Sets {
   }
 
   /** The sets of a session and the count of changes they were read at: what comes later has a higher one. */
-  async listOf(sessionId: string): Promise<SetList & { torn: Unreadable[] }> {
-    return asOfOneMoment(this.db, async (whole) => ({
-      house: await houseOf(whole),
-      at: await clockOf(whole, sessionId),
-      ...opened(
+  async listOf(sessionId: string): Promise<SetList> {
+    return asOfOneMoment(this.db, async (whole) => {
+      const { sets, torn } = opened(
         await whole
           .selectFrom('performed_sets')
           .selectAll()
@@ -170,8 +168,10 @@ export class Sets {
           .orderBy('id')
           .limit(MOST_OF_SESSION)
           .execute(),
-      ),
-    }));
+      );
+      const list = { house: await houseOf(whole), at: await clockOf(whole, sessionId), sets };
+      return torn.length === 0 ? list : { ...list, torn: torn.length };
+    });
   }
 
   /** The count of changes of a session's sets, as of now. */

@@ -141,11 +141,13 @@ export const trainingBlockSchema = z
   })
   .strict()
   .superRefine((b, context) => {
-    const issue = (message: string, path: (string | number)[]): void =>
-      context.addIssue({ code: 'custom', message, path });
+    const issue = (message: string, path: (string | number)[], params?: { by: number }): void =>
+      context.addIssue({ code: 'custom', message, path, ...(params ? { params } : {}) });
     const weeks = b.phases.reduce((n, p) => n + p.weeks, 0);
     if (weeks > MOST_WEEKS)
-      issue(`a block holds at most ${MOST_WEEKS} weeks; this one has ${weeks}`, ['phases']);
+      issue(`a block holds at most ${MOST_WEEKS} weeks; this one has ${weeks}`, ['phases'], {
+        by: weeks - MOST_WEEKS,
+      });
     if (b.weeks.length !== weeks)
       issue(`the phases have ${weeks} weeks together, and ${b.weeks.length} are written`, ['weeks']);
     const ids = new Set<string>();

@@ -27,6 +27,7 @@ export interface FloorNews {
   house: string;
   at: number;
   sets: PerformedSet[] | null;
+  torn?: number;
   session: FloorFile['session'] | null;
 }
 

@@ -46,6 +46,7 @@ const stackSchema = z
         code: 'custom',
         message: `this step makes ${choices} loads of one stack, and ${MOST_CHOICES} are the most; take a larger step or fewer add-ons`,
         path: ['stepKg'],
+        params: { by: choices - MOST_CHOICES },
       });
   });
 

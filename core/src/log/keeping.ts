@@ -6,6 +6,8 @@ export interface SetList {
   house: string;
   at: number;
   sets: PerformedSet[];
+  /** How many more there are that cannot be read; left out for none. */
+  torn?: number;
 }
 
 /** A set as a device keeps it. */

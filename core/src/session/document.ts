@@ -194,6 +194,7 @@ export const sessionSchema = z
         code: 'custom',
         message: `a session holds at most ${MOST_LINES} movements; this one has ${lines.length}`,
         path: ['blocks'],
+        params: { by: lines.length - MOST_LINES },
       });
     const bouts = lines.reduce((n, l) => n + moduleOf(l.scheme).bouts(l.scheme, l.reserve).length, 0);
     if (bouts > MOST_BOUTS)
@@ -201,6 +202,7 @@ export const sessionSchema = z
         code: 'custom',
         message: `a session holds at most ${MOST_BOUTS} sets and stages of sets; this one has ${bouts}`,
         path: ['blocks'],
+        params: { by: bouts - MOST_BOUTS },
       });
     s.warmup.forEach((w, i) => check(w.id, ['warmup', i, 'id']));
     s.blocks.forEach((b, i) => {

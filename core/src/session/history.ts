@@ -1,3 +1,4 @@
+import { beyondIn, isNoWorse } from './bounds';
 import { sessionSchema, type Session } from './document';
 import { applyEdit, inverseOf, type Edit } from './edits';
 
@@ -27,10 +28,17 @@ export const startHistory = (session: Session): History => ({
   refused: null,
 });
 
-/** What the schema has against a session, in words; null where it has nothing. */
-function against(session: Session): string | null {
+/**
+ * What the schema has against a session, in words; null where it has nothing. One that was beyond a bound before may be
+ * so as far as it was; without a session before, however far.
+ */
+function against(session: Session, before?: Session): string | null {
   const { error } = sessionSchema.safeParse(session);
-  return error ? error.issues[0]!.message : null;
+  if (!error) return null;
+  const beyond = beyondIn(error, session);
+  const was = before && sessionSchema.safeParse(before).error;
+  const isFine = beyond !== null && (!before || (was && isNoWorse(beyond, beyondIn(was, before) ?? [])));
+  return isFine ? null : error.issues[0]!.message;
 }
 
 /**
@@ -42,7 +50,7 @@ export function commit(history: History, edit: Edit, says: string, key: string |
   const after = applyEdit(before, edit);
   const undo = inverseOf(before, after);
   if (undo.do === 'put' && Object.keys(undo.values).length === 0) return history;
-  const refused = against(after);
+  const refused = against(after, before);
   if (refused) return { ...history, refused };
   const last = history.past[history.past.length - 1];
   if (key !== null && last?.key === key) {

@@ -1,4 +1,5 @@
 import { appraise, type Context } from '@drimbo/core';
+import { openKept } from '@drimbo/core/formats/kept';
 import { documentSchemas } from '@drimbo/core/formats/opening';
 import { makeReport } from '@drimbo/core/formats/report';
 import type { School } from '@drimbo/core/schools/document';
@@ -6,7 +7,7 @@ import type { Session } from '@drimbo/core/session/document';
 import { loggedSchema } from '@drimbo/core/strength/evidence';
 import { daySchema } from '@drimbo/core/units/dates';
 import { z } from 'zod';
-import { checked, Problem, upToAYearAhead } from '../problem';
+import { checked, checkedOver, Problem, upToAYearAhead } from '../problem';
 import { Recent } from './recent';
 
 const stored = z.string().min(1).max(60);
@@ -86,16 +87,16 @@ export function answerJob(job: AppraiseJob): string {
   upToAYearAhead(job.today, body);
   const context = contextOf({
     client: sentOrKept('client', body.client, job.client, (raw, at) =>
-      checked(documentSchemas.client, raw, at),
+      checkedOver(openKept('client', raw), at),
     ),
-    kit: sentOrKept('kit', body.kit, job.kit, (raw, at) => checked(documentSchemas.kit, raw, at)),
+    kit: sentOrKept('kit', body.kit, job.kit, (raw, at) => checkedOver(openKept('kit', raw), at)),
     logged:
       body.logged ??
       (typeof body.client === 'object'
         ? once('[]', () => [])
         : once(job.logged, (raw) => z.array(loggedSchema).parse(raw))),
     notebook:
-      body.notebook ?? once(job.notebook, (raw) => checked(documentSchemas.notebook, raw, 'notebook')),
+      body.notebook ?? once(job.notebook, (raw) => checkedOver(openKept('notebook', raw), 'notebook')),
     schools:
       body.schools?.map(({ id, document }) => ({ ...document, id })) ??
       once(job.schools, (raw) => raw as School[]),

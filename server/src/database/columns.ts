@@ -1,5 +1,5 @@
-import { trainingBlockSchema } from '@drimbo/core/block/document';
 import { endsOn } from '@drimbo/core/block/placing';
+import { openKept } from '@drimbo/core/formats/kept';
 import type { DocumentKind } from '@drimbo/core/formats/steps';
 import { statuses } from '@drimbo/core/session/document';
 
@@ -44,14 +44,15 @@ const byKind: Record<DocumentKind, (raw: Raw) => Record<string, string | number>
   notebook: () => ({}),
   school: () => ({}),
   block: (raw) => {
-    const { success, data } = trainingBlockSchema.safeParse(raw);
+    const opened = openKept('block', raw);
+    const block = 'document' in opened ? opened.document : null;
     return {
       client_id: textIn(raw, 'clientId'),
       title: textIn(raw, 'title'),
       title_key: folded(textIn(raw, 'title')),
       starts_on: textIn(raw, 'startsOn'),
-      ends_on: success ? endsOn(data) : '',
-      kit_ids: success ? spaced(data.life.flatMap((e) => e.kitId ?? [])) : '',
+      ends_on: block ? endsOn(block) : '',
+      kit_ids: block ? spaced(block.life.flatMap((e) => e.kitId ?? [])) : '',
     };
   },
 };

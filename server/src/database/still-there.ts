@@ -13,8 +13,8 @@ const inode = (file: string): number | null => {
 export interface StillThere {
   /** Throws a 503 Problem where the database or its journal is not the one that was opened. */
   check: () => void;
-  /** What is there now is the one from now on. */
-  look: () => void;
+  /** Does a work that puts another file in the place of the database; what is there after it is the one from then on. */
+  during: <T>(exchange: () => Promise<T>) => Promise<T>;
 }
 
 /**
@@ -29,9 +29,19 @@ export function stillThere(folder: string): StillThere {
     known.journal = inode(`${file}-wal`);
   };
   look();
+  let isExchanged = false;
   return {
-    look,
+    during: async (exchange) => {
+      isExchanged = true;
+      try {
+        return await exchange();
+      } finally {
+        look();
+        isExchanged = false;
+      }
+    },
     check: () => {
+      if (isExchanged) return;
       const journal = inode(`${file}-wal`);
       // The journal comes with the first write and stays as long as the database is open.
       known.journal ??= journal;

@@ -4,6 +4,7 @@ import { sql, type Kysely } from 'kysely';
 import { exchange } from '../database/driver';
 import type { Engine } from '../database/engine';
 import { databaseFile, exchangeFiles, filesOf } from '../database/files';
+import type { StillThere } from '../database/still-there';
 import type { Tables } from '../database/tables';
 import { catchUp } from './catching-up';
 import type { Tasks } from './tasks';
@@ -18,8 +19,7 @@ interface Cleaning {
   db: Kysely<Tables>;
   folder: string;
   tasks: Tasks;
-  /** The file is another one by now. */
-  exchanged?: () => void;
+  there?: StillThere;
   smallBytes?: number;
 }
 
@@ -35,17 +35,17 @@ export async function clean(cleaning: Cleaning): Promise<boolean> {
 }
 
 /** Written anew beside the old file, which it then takes the place of; false where another program has that one open. */
-async function anewBeside({ db, folder, tasks, exchanged }: Cleaning): Promise<boolean> {
+async function anewBeside({ db, folder, tasks, there }: Cleaning): Promise<boolean> {
   const into = join(folder, `rewriting-${process.pid}.part`);
   try {
     await tasks({ does: 'rewrite into', folder, into });
-    const isDone = await exchange(
-      db,
-      (engine: Engine) => catchUp(engine, into),
-      () => exchangeFiles(folder, into, null),
-    );
-    exchanged?.();
-    return isDone;
+    const put = (): Promise<boolean> =>
+      exchange(
+        db,
+        (engine: Engine) => catchUp(engine, into),
+        () => exchangeFiles(folder, into, null),
+      );
+    return await (there?.during(put) ?? put());
   } finally {
     for (const tail of ['', '-journal']) rmSync(into + tail, { force: true });
   }

@@ -138,13 +138,13 @@ export class LongWork {
         const into = join(folder, `restoring-${randomUUID()}.part`);
         try {
           const contents = await tasks<Contents>({ does: 'prepare a restore', folder, file, into }, tell);
+          const put = (): Promise<string | null> => takePlace(db, folder, into);
           const aside =
-            (await takePlace(db, folder, into)) ??
+            (await (there?.during(put) ?? put())) ??
             (await tasks<string>({ does: 'restore rows', folder, from: into }, tell));
           return { ...contents, aside };
         } finally {
           rmSync(into, { force: true });
-          there?.look();
           store.forget();
         }
       },
@@ -183,7 +183,7 @@ export class LongWork {
       db,
       folder,
       tasks,
-      exchanged: () => there?.look(),
+      ...(there ? { there } : {}),
       ...(smallBytes === undefined ? {} : { smallBytes }),
     });
     if (!isClean) this.keepTrying();

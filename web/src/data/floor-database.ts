@@ -17,6 +17,8 @@ export interface Pack {
   context: Omit<Context, 'todayIso'>;
   house: string | null;
   at: number;
+  /** Sets of the session that the server has and cannot read. */
+  torn?: number;
 }
 
 /** Something the server has to hear of, in the order it happened. */

@@ -120,7 +120,7 @@ export async function takeIn(
         ...base,
         ...(isNewer ? { revision: session.revision, session: withUnsent(session.document, id, ops) } : {}),
         ...(context ? { context } : {}),
-        ...(list && !isOld ? { house: list.house, at: list.at } : {}),
+        ...(list && !isOld ? { house: list.house, at: list.at, torn: list.torn ?? 0 } : {}),
       });
     }
   });

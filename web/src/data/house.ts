@@ -18,6 +18,15 @@ export interface HouseFacts {
 
 export const useHouse = () => useQuery({ queryKey: ['house'], queryFn: () => api.get<HouseFacts>('/data') });
 
+/** What long work the server does at this moment, how far it is (0–1), and how many wait for it. */
+export const useUnderway = () =>
+  useQuery({
+    queryKey: ['underway'],
+    queryFn: () =>
+      api.get<{ underway: { does: string; share: number | null; waiting: number } | null }>('/data/work'),
+    refetchInterval: 500,
+  });
+
 export const useDeleted = () =>
   useQuery({ queryKey: ['deleted'], queryFn: () => api.get<Deleted[]>('/data/deleted') });
 

@@ -31,6 +31,8 @@ export interface ClientFile extends Stored<Client> {
   blocks: BlockBrief[];
   planned: PlannedDay[];
   logged: Logged[];
+  /** Logged sets among the last that cannot be read. */
+  torn: Unreadable[];
 }
 
 export const queryClient = new QueryClient({

@@ -1,3 +1,4 @@
+import { keptFrom } from '@drimbo/core/formats/any-version';
 import { notebookSchema, type Notebook } from '@drimbo/core/movements/notebook';
 import type { NotebookChange } from '@drimbo/core/movements/notebook-changes';
 import { useQuery } from '@tanstack/react-query';
@@ -10,6 +11,7 @@ import { queryClient, withLiveTabs, type Stored } from '../data/queries';
 
 const path = '/notebooks/coach';
 const key = ['notebook'];
+const keptNotebook = keptFrom('notebook', notebookSchema);
 
 /** The notebook as this page has it: saved by the way of every document, whatever screen changes it. */
 class KeptNotebook {
@@ -23,12 +25,12 @@ class KeptNotebook {
   /** What the server answered, with what it does not have yet laid over it. */
   opened(stored: Stored<Notebook>): Stored<Notebook> {
     if (this.saver) return this.mine ? { ...stored, document: this.mine } : stored;
-    const drafts = new Drafts(path, tabId(sessionStorage), localStorage, notebookSchema);
+    const drafts = new Drafts(path, tabId(sessionStorage), localStorage, keptNotebook);
     this.saver = new Saver<Notebook>({
       revision: stored.revision,
       base: stored.document,
       drafts,
-      same: sameBy(notebookSchema),
+      same: sameBy(keptNotebook),
       merge: (base, mine, theirs) => this.merged(base, mine, theirs),
       became: (both) => this.show(both),
       put: (revision, document) => api.put<Stored<Notebook>>(path, { revision, document }),
@@ -43,7 +45,7 @@ class KeptNotebook {
   }
 
   private merged(base: Notebook | null, mine: Notebook, theirs: Notebook): Notebook | null {
-    if (this.undone.length === 0) return soundMerge('notebook', notebookSchema, base, mine, theirs);
+    if (this.undone.length === 0) return soundMerge('notebook', keptNotebook, base, mine, theirs);
     const again = this.undone.reduce((notebook, change) => change(notebook), theirs);
     return notebookSchema.safeParse(again).data ?? null;
   }
@@ -76,7 +78,7 @@ class KeptNotebook {
 
   settle(chosen: Notebook): void {
     if (this.state.is !== 'conflict') return;
-    const isTheirs = sameBy(notebookSchema)(chosen, this.state.theirs.document);
+    const isTheirs = sameBy(keptNotebook)(chosen, this.state.theirs.document);
     this.show(chosen);
     if (isTheirs) this.saver!.yieldTo();
     else this.saver!.settle(chosen);

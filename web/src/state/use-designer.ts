@@ -1,5 +1,5 @@
 import { appraiseAtOnce, type Appraisal, type Context } from '@drimbo/core';
-import { anySession } from '@drimbo/core/formats/any-version';
+import { keptSession } from '@drimbo/core/formats/any-version';
 import { linesOf, type Session } from '@drimbo/core/session/document';
 import type { Edit } from '@drimbo/core/session/edits';
 import { commit, redo, undo, type History } from '@drimbo/core/session/history';
@@ -28,7 +28,7 @@ function contents(session: Session): Edit {
   return { do: 'put', values };
 }
 
-const sameSession = sameBy(anySession);
+const sameSession = sameBy(keptSession);
 
 export interface Designer {
   session: Session;
@@ -52,7 +52,7 @@ export interface Designer {
 export function useDesigner(opened: OpenedSession): Designer {
   const { stored, file, kits, notebook, schools } = opened;
   const [opening] = useState(() => {
-    const drafts = new Drafts(stored.id, tabId(sessionStorage), localStorage, anySession);
+    const drafts = new Drafts(stored.id, tabId(sessionStorage), localStorage, keptSession);
     const kept = new KeptHistory(stored.id, localStorage, sameSession);
     return { drafts, kept, draft: drafts.recover(Date.now()) };
   });
@@ -72,7 +72,7 @@ export function useDesigner(opened: OpenedSession): Designer {
       base: stored.document,
       drafts: opening.drafts,
       same: sameSession,
-      merge: (base, mine, theirs) => soundMerge('session', anySession, base, mine, theirs),
+      merge: (base, mine, theirs) => soundMerge('session', keptSession, base, mine, theirs),
       became: (both) =>
         dispatch({ do: 'edit', edit: contents(both), says: 'merge what was changed elsewhere', key: null }),
       put: (revision, document) =>

@@ -38,6 +38,8 @@ export interface Floor extends FloorState {
   advice: FromHere;
   where: Whereabouts;
   sync: SyncState;
+  /** Sets of the session that the server has and cannot read. */
+  torn: number;
   /** The last set another device logged since this page was opened. */
   fromElsewhere: PerformedSet | null;
   /** The day the session belongs to. */
@@ -99,6 +101,7 @@ export function useFloor(id: string): Floor | Error | null {
     advice,
     where: kept.where,
     sync,
+    torn: kept.pack.torn ?? 0,
     fromElsewhere: kept.fromElsewhere,
     day,
     log: async ({ line, setIndex }, told) => {

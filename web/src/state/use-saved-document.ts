@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { newestSchemas, type Documents } from '@drimbo/core/formats/opening';
+import { keptSchemas, mayReplace } from '@drimbo/core/formats/kept';
+import type { Documents } from '@drimbo/core/formats/opening';
 import type { DocumentKind } from '@drimbo/core/formats/steps';
 import type { ZodType } from 'zod';
 import { api } from '../data/api';
@@ -41,7 +42,7 @@ export function useSavedDocument<K extends DocumentKind, T extends Documents[K] 
   kept: (stored: Stored<T>) => void,
 ): SavedDocument<T> {
   const path = `/${kind}s/${stored.id}`;
-  const schema = newestSchemas[kind] as unknown as ZodType<T>;
+  const schema = keptSchemas[kind] as unknown as ZodType<T>;
   const [opening] = useState(() => {
     const drafts = new Drafts(path, tabId(sessionStorage), localStorage, schema);
     return { drafts, draft: drafts.recover(Date.now()), stored };
@@ -89,11 +90,12 @@ export function useSavedDocument<K extends DocumentKind, T extends Documents[K] 
     (patch: Partial<T>): void => {
       const next = { ...now.current, ...patch };
       show(next);
-      const issue = schema.safeParse(next).error?.issues[0];
+      const checked = mayReplace(kind, next, opening.stored.document);
+      const issue = 'error' in checked ? checked.error.issues[0] : undefined;
       setWrong(issue ? `Not saved: ${issue.path.join(' ')} ${issue.message}` : null);
       if (!issue) saver.current?.change(next);
     },
-    [schema, show],
+    [kind, opening, show],
   );
 
   return {

@@ -20,7 +20,7 @@ const start = (patch: Partial<Client> = {}, logged: LiftRecord[] = []) => {
     return (
       <ClientMaxes
         client={client}
-        file={{ ...stored, sessions: [], needs: [], blocks: [], planned: [], logged }}
+        file={{ ...stored, sessions: [], needs: [], blocks: [], planned: [], torn: [], logged }}
         change={(change) => setClient((c) => ({ ...c, ...change }))}
       />
     );

@@ -16,6 +16,7 @@ import { startSession } from '../shared/start-session';
 import { ClientPage } from '../shared/client-page';
 import { Conflict } from '../shared/conflict';
 import { Rows } from './rows';
+import { TornList } from '../shared/unreadable';
 import { ClientData } from './client-data';
 import { ClientFacts } from './client-facts';
 import { ClientMaxes } from './client-maxes';
@@ -67,6 +68,7 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
         {isStarting && <NewBlock file={file} close={() => setStarting(false)} />}
       </Suspense>
       <Conflict conflict={saved.conflict} unit={client.unit} />
+      <TornList rows={file.torn} />
       <div className="sheets">
         <Sheet>
           <SheetHead>

@@ -5,10 +5,10 @@ import { allAnew, useHouse, useWork, type Copy } from '../../data/house';
 import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { Ask } from '../../parts/ask';
-import { Progress } from '../../parts/progress';
 import { DownloadButton } from '../../parts/link-button';
 import { FileChoice } from '../../parts/file-choice';
 import { Body, Rows } from './rows';
+import { Working } from './working';
 
 const megabytes = (bytes: number): string => `${(bytes / 1024 / 1024).toFixed(1)} MB`;
 
@@ -88,7 +88,7 @@ export function Backups(): ReactNode {
             Restore a saved copy
           </FileChoice>
         </div>
-        {work.busy && <Progress says={work.busy} />}
+        {work.busy && <Working says={work.busy} />}
         {work.wrong && <p role="alert">{work.wrong}</p>}
         {work.found && (
           <p role="status">

@@ -3,14 +3,15 @@ import { canComeBack, DELETED_DAYS } from '@drimbo/core/movements/notebook';
 import { bringKeptBack, goneId } from '@drimbo/core/movements/notebook-changes';
 import { addDays, format } from 'date-fns';
 import { useState, type ReactNode } from 'react';
-import { bringBack, lookThrough, useDeleted, useWork } from '../../data/house';
+import { allAnew, bringBack, lookThrough, useDeleted, useWork } from '../../data/house';
 import { todayIso } from '../../data/queries';
 import { changeNotebook, useNotebook } from '../../state/notebook';
 import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';
-import { Progress } from '../../parts/progress';
+import { Working } from './working';
 import { TornList } from '../shared/unreadable';
 import { Body, Rows } from './rows';
+import { EraseClient } from '../shared/erase-client';
 import { alongClient } from '../shared/along-words';
 
 const kinds: Record<Row['kind'], string> = {
@@ -32,6 +33,7 @@ export function Deleted(): ReactNode {
   const today = todayIso();
   const gone = (useNotebook().data?.document.deleted ?? []).filter((g) => canComeBack(g, today));
   const [wrong, setWrong] = useState('');
+  const [said, setSaid] = useState('');
   const back = (row: Row): void => {
     setWrong('');
     bringBack(row).catch((error: Error) => setWrong(error.message));
@@ -42,9 +44,10 @@ export function Deleted(): ReactNode {
         <h2>Deleted</h2>
         <span>kept for thirty days</span>
       </SheetHead>
-      {wrong && (
+      {(wrong || said) && (
         <Body>
-          <p role="alert">{wrong}</p>
+          {wrong && <p role="alert">{wrong}</p>}
+          {said && <p role="status">{said}</p>}
         </Body>
       )}
       <Rows>
@@ -54,9 +57,23 @@ export function Deleted(): ReactNode {
               {kinds[row.kind]} “{row.name}”{alongWords(row)}{' '}
               <small>gone for good on {format(row.goneOn, 'd MMMM')}</small>
             </span>
-            <Button small aria-label={`Bring back ${row.name}`} onPress={() => back(row)}>
-              Bring back
-            </Button>
+            <span className="acts">
+              <Button small aria-label={`Bring back ${row.name}`} onPress={() => back(row)}>
+                Bring back
+              </Button>
+              {row.kind === 'client' && (
+                <EraseClient
+                  id={row.id}
+                  name={row.name}
+                  label={`Erase ${row.name} for good`}
+                  onErased={(says) => {
+                    setSaid(says);
+                    void allAnew();
+                  }}
+                  onWrong={setWrong}
+                />
+              )}
+            </span>
           </li>
         ))}
         {gone.map((g) => (
@@ -93,15 +110,18 @@ export function LookThrough(): ReactNode {
         <h2>Soundness</h2>
       </SheetHead>
       <Body>
-        <p>Opens every document once and tells those that cannot be read, each with its text to save.</p>
+        <p>
+          Opens every document and every logged set once and tells those that cannot be read, each with its
+          text to save.
+        </p>
         <div className="acts">
           <Button onPress={() => work.start('Looking through everything…', lookThrough)}>
             Look through everything
           </Button>
         </div>
-        {work.busy && <Progress says={work.busy} />}
+        {work.busy && <Working says={work.busy} />}
         {work.wrong && <p role="alert">{work.wrong}</p>}
-        {work.found?.length === 0 && <p role="status">Every document can be read.</p>}
+        {work.found?.length === 0 && <p role="status">Every document and every logged set can be read.</p>}
         {work.found && <TornList rows={work.found} />}
       </Body>
     </Sheet>

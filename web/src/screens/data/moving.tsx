@@ -6,10 +6,14 @@ import { allAnew, useWork, type Work } from '../../data/house';
 import { ListTable } from '../../parts/pages';
 import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';
-import { Progress } from '../../parts/progress';
 import { FileDrop } from '../../parts/file-drop';
 import { DownloadButton } from '../../parts/link-button';
 import { Body } from './rows';
+import { Working } from './working';
+
+/** What a file holds, as large as it is unpacked. */
+const sizeWords = (bytes: number): string =>
+  bytes < 1e6 ? `${Math.ceil(bytes / 1e3)} KB` : `${(bytes / 1e6).toFixed(1)} MB`;
 
 const doing: Record<PlannedFile['does'], string> = { add: 'Adds', change: 'Changes', leave: 'Leaves' };
 const order: PlannedFile['does'][] = ['change', 'add', 'leave'];
@@ -126,7 +130,7 @@ function Preview({ outcome, work }: { outcome: Outcome; work: Work<Outcome> }): 
         <p role="alert">What is here was changed since you looked; this is what the file would do now.</p>
       )}
       <p role="status">
-        {file.name}: {add} to add, {change} to change,{' '}
+        {file.name}, {sizeWords(plan.bytes)} unpacked: {add} to add, {change} to change,{' '}
         {plan.files.filter((f) => f.name !== '').length - add - change} the same or left as they are.
       </p>
       <Files plan={plan} />
@@ -171,7 +175,7 @@ export function Moving(): ReactNode {
           choose="Import an export"
           onFile={(file) => look(work, file, false)}
         />
-        {work.busy && <Progress says={work.busy} onStop={work.stop} />}
+        {work.busy && <Working says={work.busy} onStop={work.stop} />}
         {work.wrong && <p role="alert">{work.wrong}</p>}
         {work.found && !work.busy && <Preview outcome={work.found} work={work} />}
       </Body>

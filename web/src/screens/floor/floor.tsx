@@ -109,6 +109,15 @@ function NotTaken({ floor }: { floor: Floor }): ReactNode {
   );
 }
 
+/** What was logged and cannot be read any more: the rest goes on without it. */
+const Unreadable = ({ floor }: { floor: Floor }): ReactNode =>
+  floor.torn > 0 && (
+    <p role="note">
+      {floor.torn === 1 ? 'One logged set of this session' : `${floor.torn} logged sets of this session`}{' '}
+      cannot be read any more. The coach finds {floor.torn === 1 ? 'it' : 'them'} on the page Data.
+    </p>
+  );
+
 function Step({ floor, onPain }: { floor: Floor; onPain: () => void }): ReactNode {
   const step = floor.steps[floor.at];
   const before = floor.steps[floor.at - 1];
@@ -195,6 +204,7 @@ function Run({ floor }: { floor: Floor }): ReactNode {
       </header>
       {isFinished && <p role="note">This session is finished. What you change here changes what was done.</p>}
       <NotTaken floor={floor} />
+      <Unreadable floor={floor} />
       {floor.advice.says && <p role="status">{floor.advice.says}</p>}
       <Elsewhere floor={floor} />
       <Doubles floor={floor} />

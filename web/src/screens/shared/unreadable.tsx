@@ -25,7 +25,8 @@ export function Torn({ row }: { row: Row }): ReactNode {
   return (
     <Told>
       <span>
-        The {row.kind} “{row.id}” cannot be read: {row.why}. Nothing else is touched by it.
+        {row.kind === 'set' ? 'A logged set' : `The ${row.kind} “${row.id}”`} cannot be read: {row.why}.
+        Nothing else is touched by it.
       </span>
       <Button small onPress={() => saveFile(`${row.id}.${row.kind}.txt`, row.text)}>
         Save its text
