@@ -1,3 +1,4 @@
+import { handingOver } from '../measure/handing';
 import type { Measured } from '../measure/model';
 import type { Line, Session } from '../session/document';
 import { applyEdit, type Edit } from '../session/edits';
@@ -9,7 +10,8 @@ type Loads = Line['loadKg'];
 
 /** A day's session as a document of its own, as its week has it: what is handed over, or was done. */
 export function sessionOfDay(measured: Measured, date: string, status: Session['status']): Session {
-  return { ...measured.session, date, status };
+  const session = { ...measured.session, date, status };
+  return status === 'handed over' ? applyEdit(session, handingOver(measured)) : session;
 }
 
 /**

@@ -52,6 +52,8 @@ export const steps = {
     (document) => document,
     // 6: what was changed on the floor stands beside the plan. Before, it was written over it.
     (document) => document,
+    // 7: a session keeps the loads it was handed over with. Older ones go on by what the client can do today.
+    (document) => document,
   ],
   client: [
     // 2: days are of the calendar. Of tests the nearest is taken; a health screen is asked for again.

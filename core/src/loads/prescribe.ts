@@ -27,6 +27,8 @@ export interface LoadedSet {
   pinKg?: MadeLoad['pinKg'];
   /** True when the coach set it. */
   byHand: boolean;
+  /** What would be loaded today, kg, where the session was handed over with another load; null where it is the same. */
+  todayKg: number | null;
   /** False when this kit cannot make it; `nearestKg` then says what it can. */
   makeable: boolean;
   nearestKg: number | null;
@@ -87,6 +89,10 @@ export function choicesOf(kit: Kit, movement: Movement): readonly MadeLoad[] | n
 
 const byHandAt = (loadKg: Line['loadKg'], i: number): number | null =>
   loadKg === null ? null : Array.isArray(loadKg) ? (loadKg[Math.min(i, loadKg.length - 1)] ?? null) : loadKg;
+
+/** What a set that was handed over is loaded with; null where nothing was, or a load of the coach's own goes before. */
+const handedAt = (line: Line, i: number): number | null =>
+  line.loadKg === null ? (line.handed?.[i] ?? null) : null;
 
 /**
  * At the end of a set nobody can do more than the repetitions left; that comes back within seconds,
@@ -210,13 +216,22 @@ export function prescribe(task: LoadTask): Prescription {
         noLighter = near.kg >= before.kg;
       }
     }
-    const makeable = hand === null || (near !== null && Math.abs(near.kg - hand) < 0.01) || choices === null;
-    const kg = hand ?? near?.kg ?? (movement.load.kind === 'bodyweight' && !known ? 0 : null);
+    const computedKg = near?.kg ?? (movement.load.kind === 'bodyweight' && !known ? 0 : null);
+    const handedKg = handedAt(line, i);
+    if (handedKg !== null && choices && choices.length > 0) near = nearestLoad(choices, handedKg).load;
+    const fixedKg = hand ?? handedKg;
+    const makeable =
+      fixedKg === null || (near !== null && Math.abs(near.kg - fixedKg) < 0.01) || choices === null;
+    const kg = fixedKg ?? computedKg;
     const set: LoadedSet = {
       target,
       wishKg: wish,
       kg,
       byHand: hand !== null,
+      todayKg:
+        handedKg !== null && computedKg !== null && Math.abs(computedKg - handedKg) > 0.01
+          ? computedKg
+          : null,
       makeable,
       nearestKg: near?.kg ?? null,
       noLighter,
@@ -235,7 +250,7 @@ export function prescribe(task: LoadTask): Prescription {
       Object.assign(set, expectedOf(toFailure, target));
       if (!target.open)
         set.chance = beliefIn(able, max.spread).over(shortBelow(seeking(task, target, 0), kg));
-      if (hand === null && wish !== null && wish + bodyKg > 0 && !target.loadOf)
+      if (fixedKg === null && wish !== null && wish + bodyKg > 0 && !target.loadOf)
         set.reserveShift = toFailure - repsAt(wish);
     }
     sets.push(set);

@@ -25,6 +25,7 @@ import { kitAtOnce } from './rules/kit-at-once';
 import { lightBeforeHeavy } from './rules/light-before-heavy';
 import { loadJump } from './rules/load-jump';
 import { loadNotMakeable } from './rules/load-not-makeable';
+import { loadWasAnother } from './rules/load-was-another';
 import { lockoutOverMax } from './rules/lockout-over-max';
 import { missingAdduction } from './rules/missing-adduction';
 import { missingLongHead } from './rules/missing-long-head';
@@ -99,6 +100,7 @@ export const rules: readonly Rule[] = [
   repsOffHome,
   angleNotOnBench,
   loadNotMakeable,
+  loadWasAnother,
   shortOfRange,
   uncountedSets,
   lockoutOverMax,

@@ -50,6 +50,11 @@ export const lineSchema = z
     loadKg: z
       .union([z.number().min(0).max(600), z.array(z.number().min(0).max(600)).min(1).max(100)])
       .nullable(),
+    /**
+     * The loads it was handed over with, in kg, one a set and stage: they hold whatever is learnt later, until the line
+     * is changed or the session is a draft again.
+     */
+    handed: z.array(z.number().min(0).max(600)).min(1).max(240).optional(),
     /** One load for all sets, or loads that come down with the reps; left out, whichever keeps the reps. */
     loads: z.enum(['one', 'down']).optional(),
     /** The load is a share of another lift's max, per cent; the name of the catalogue it is taken from. */
@@ -149,7 +154,7 @@ export const MOST_BOUTS = 240;
 export const statuses = ['draft', 'handed over', 'finished'] as const;
 
 /** The newest version of the session document. */
-export const sessionVersion = 6;
+export const sessionVersion = 7;
 
 export const sessionSchema = z
   .object({

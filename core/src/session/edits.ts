@@ -1,3 +1,4 @@
+import { changedHead, changedLine } from './handed';
 import type { Block, Line, Session, WarmupItem } from './document';
 
 type Header = Pick<
@@ -90,7 +91,7 @@ function moveLine(session: Session, line: string, to: number): Session {
 export function applyEdit(session: Session, edit: Edit): Session {
   switch (edit.do) {
     case 'head':
-      return { ...session, ...edit.patch };
+      return changedHead(session, edit.patch);
     case 'put':
       return { ...session, ...edit.values };
     case 'all':
@@ -100,7 +101,7 @@ export function applyEdit(session: Session, edit: Edit): Session {
         ...session,
         blocks: session.blocks.map((b) =>
           b.lines.some((l) => l.id === edit.line)
-            ? { ...b, lines: b.lines.map((l) => (l.id === edit.line ? { ...l, ...edit.patch } : l)) }
+            ? { ...b, lines: b.lines.map((l) => (l.id === edit.line ? changedLine(l, edit.patch) : l)) }
             : b,
         ),
       };

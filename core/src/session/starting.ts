@@ -1,6 +1,7 @@
 import type { Client } from './client';
 import type { Entry } from '../movements/model';
 import { sessionVersion, type Block, type Line, type Session } from './document';
+import { withoutHanded } from './handed';
 
 /** What makes a line another movement: its settings, and nothing left that was said for the one before. */
 export const becoming = (entry: Entry): Partial<Omit<Line, 'id'>> => ({
@@ -30,7 +31,7 @@ export function startedFor(
   { id, client }: { id: string; client: Pick<Client, 'kitId' | 'minutes'> },
   title: string,
 ): Session {
-  const { done: _done, changes: _changes, ...planned } = from;
+  const { done: _done, changes: _changes, ...planned } = withoutHanded(from);
   const draft: Session = { ...planned, title, clientId: id, status: 'draft', date: null };
   if (id === from.clientId) return draft;
   const fresh = ({ hung: _hung, ...line }: Line): Line => ({ ...line, loadKg: null, cues: null });
@@ -39,7 +40,7 @@ export function startedFor(
     dismissed: [],
     kitId: client.kitId,
     minutes: client.minutes,
-    blocks: from.blocks.map((block) => ({ ...block, lines: block.lines.map(fresh) })),
+    blocks: planned.blocks.map((block) => ({ ...block, lines: block.lines.map(fresh) })),
   };
 }
 

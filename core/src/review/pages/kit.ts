@@ -28,6 +28,12 @@ export const kit: Record<string, RulePage> = {
     fires: of('bells of 23 kg', [line('dumbbell-bench-press', { loadKg: 23 })]),
     quiet: of('bells of 24 kg', [line('dumbbell-bench-press', { loadKg: 24 })]),
   },
+  'load-was-another': {
+    checks: 'A session that was handed over with one load, for which another would be chosen today.',
+    forWhom: 'Sessions that were handed over.',
+    fires: of('bells of 24 kg given, 32 today', [line('dumbbell-bench-press', { handed: [24, 24, 24] })]),
+    quiet: of('nothing handed over', [line('dumbbell-bench-press')]),
+  },
   'rack-runs-out': {
     checks: 'The heaviest the gym has leaves clearly more than was asked for.',
     forWhom: 'Strong clients in small gyms.',

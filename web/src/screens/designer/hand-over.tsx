@@ -1,3 +1,4 @@
+import { handingOver } from '@drimbo/core/measure/handing';
 import type { Finding } from '@drimbo/core/review/model';
 import { useState, type ReactNode } from 'react';
 import type { Designer } from '../../state/use-designer';
@@ -24,7 +25,7 @@ export function HandOver({
         do: 'all',
         edits: [
           ...stops.map((f) => ({ do: 'dismiss' as const, finding: f.key, reason: reasonOf(f.key) })),
-          { do: 'head', patch: { status: 'handed over' } },
+          handingOver(designer.appraisal),
         ],
       },
       'hand over',

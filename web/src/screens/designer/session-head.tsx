@@ -1,5 +1,6 @@
 import { groupIds, groupNames, regionIds, regions } from '@drimbo/core/anatomy/regions';
 import { schools } from '@drimbo/core/schools/schools';
+import { handingOver } from '@drimbo/core/measure/handing';
 import { mustAskFirst } from '@drimbo/core/session/health';
 import { dayKindNames, kindOf } from '@drimbo/core/session/kinds';
 import { dayKinds, schoolIds, type Emphasis, type Session } from '@drimbo/core/session/document';
@@ -273,6 +274,7 @@ function SessionHeadPane({
           onChange={(status) => {
             if (status === 'handed over' && stops.length > 0) setHanding(true);
             else if (status === 'finished') log();
+            else if (status === 'handed over') designer.edit(handingOver(designer.appraisal), 'hand over');
             else if (status) head({ status }, 'state');
           }}
         />

@@ -1,0 +1,35 @@
+import { massText } from '../../units/mass';
+import type { MeasuredLine } from '../../measure/model';
+import { changeLine } from '../questions';
+import type { Rule } from '../model';
+
+/** The heaviest set whose load would be another today: the one a coach looks at. */
+const otherToday = (m: MeasuredLine) =>
+  m.sets
+    .filter((s) => s.todayKg !== null && s.kg !== null)
+    .reduce<MeasuredLine['sets'][number] | null>((a, s) => (a === null || s.kg! > a.kg! ? s : a), null);
+
+export const loadWasAnother: Rule = {
+  id: 'load-was-another',
+  title: 'Handed over with another load',
+  severity: 'note',
+  ground: 'common practice',
+  look: (s) => {
+    const { unit } = s.context.client;
+    return s.lines.flatMap((m) => {
+      const set = otherToday(m);
+      return set === null
+        ? []
+        : [
+            {
+              on: [m.id],
+              what: `${m.name} was handed over at ${massText(set.kg!, unit)}; today it would be ${massText(set.todayKg!, unit)}.`,
+              why: 'What the client was given holds. What was logged, tested or written down since says another load.',
+              fixes: () => [
+                { label: 'Take the loads of today', edit: changeLine(m.id, { handed: undefined }) },
+              ],
+            },
+          ];
+    });
+  },
+};
