@@ -1,5 +1,6 @@
 import { once } from 'node:events';
 import { readFileSync } from 'node:fs';
+import { createServer as createPlain } from 'node:http';
 import { createServer } from 'node:https';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
@@ -166,14 +167,59 @@ test('wrong passcodes are slowed down after five; a right one after that waits t
   for (let i = 0; i < 6; i += 1)
     tries.push((await at('post', '/api/access/sign-in').send({ passcode: `guess ${i}` })).status);
   expect(tries).toEqual([401, 401, 401, 401, 401, 429]);
-  expect((await at('post', '/api/access/sign-in').send({ passcode: 'correct horse' })).status).toBe(429);
+  const late = await at('post', '/api/access/sign-in').send({ passcode: 'correct horse' });
+  expect([late.status, Number(late.headers['retry-after']) > 800]).toEqual([429, true]);
+});
+
+/** Asks as somebody whose connection comes from an address. */
+async function from(address: string, work: (url: string) => Promise<void>): Promise<void> {
+  const server = createPlain((incoming, outgoing) => {
+    Object.defineProperty(incoming.socket, 'remoteAddress', { value: address, configurable: true });
+    app(incoming, outgoing);
+  }).listen(0, '127.0.0.1');
+  await once(server, 'listening');
+  try {
+    await work(`http://127.0.0.1:${(server.address() as AddressInfo).port}`);
+  } finally {
+    server.close();
+    server.closeAllConnections();
+  }
+}
+
+test('what others on the network guess never locks out the coach at the machine itself', async () => {
+  const guess = (url: string, passcode: string) =>
+    request(url).post('/api/access/sign-in').send({ passcode });
+  let last = 0;
+  for (let i = 0; i < 12; i += 1)
+    await from(`192.0.2.${100 + i}`, async (url) => {
+      for (let n = 0; n < 5; n += 1) last = (await request(url).post('/api/access/sign-in').send({})).status;
+    });
+  // All together they are slowed down by now, each of them new or not.
+  expect(last).toBe(429);
+  await from('192.0.2.200', async (url) => expect((await guess(url, 'correct horse')).status).toBe(429));
+  await from('127.0.0.1', async (url) => expect((await guess(url, 'correct horse')).status).toBe(200));
+}, 60_000);
+
+test('links nobody made are slowed down, with when to try again; one that leads somewhere is none of them', async () => {
+  const { path } = await clientOf(own);
+  const open = (name: string) => at('get', name);
+  for (let i = 0; i < 30; i += 1)
+    expect((await open(`/join/guess-${i}`)).headers.location).toBe('/link-over');
+  const late = await open('/join/guess-31');
+  expect([late.status, Number(late.headers['retry-after']) > 0]).toEqual([429, true]);
+  expect((await open(path)).status).toBe(429);
+});
+
+test('a link that leads somewhere may be opened as often as one likes', async () => {
+  const { path } = await clientOf(own);
+  for (let i = 0; i < 40; i += 1) expect((await at('get', path)).headers.location).toBe(`/floor/${own}`);
 });
 
 test('the addresses of this machine serve, others do not, and writes come from the same address', async () => {
-  const from = (name: string) => request(app).get('/api/health').set('Host', name);
-  expect((await from('192.0.2.7:4310')).status).toBe(200);
-  expect((await from('192.0.2.8:4310')).status).toBe(421);
-  expect((await from('evil.example')).status).toBe(421);
+  const named = (name: string) => request(app).get('/api/health').set('Host', name);
+  expect((await named('192.0.2.7:4310')).status).toBe(200);
+  expect((await named('192.0.2.8:4310')).status).toBe(421);
+  expect((await named('evil.example')).status).toBe(421);
   const write = (origin: string) =>
     request(app).post('/api/access/sign-out').set('Host', '192.0.2.7:4310').set('Origin', origin).send({});
   expect((await write('http://192.0.2.7:4310')).status).toBe(204);
@@ -203,6 +249,10 @@ test('by HTTPS a cookie never travels without it, and writes come from the same 
     const answer = await signIn(`https://127.0.0.1:${port}`);
     expect([answer.status, answer.get('Set-Cookie')![0]]).toEqual([200, expect.stringContaining('; Secure')]);
     expect((await signIn(`http://127.0.0.1:${port}`)).status).toBe(403);
+    const told = (name: string) =>
+      request(`https://127.0.0.1:${port}`).get('/api/health').trustLocalhost().set('Host', name);
+    expect((await told('192.0.2.7')).headers['strict-transport-security']).toMatch(/^max-age=\d{8}/);
+    expect((await told('127.0.0.1')).headers['strict-transport-security']).toBeUndefined();
   } finally {
     server.close();
     server.closeAllConnections();

@@ -11,7 +11,7 @@ import {
 } from 'kysely';
 import { letGo, openEngine, withoutJournal, type Engine } from './engine';
 import type { Tables } from './tables';
-import { isBusy } from './troubles';
+import { isBusy, troubleOf } from './troubles';
 import { Turns } from './turns';
 
 /** How long a write waits for its turn and for other processes together, and how long between tries, milliseconds. */
@@ -174,6 +174,12 @@ class Connections {
   }
 
   async destroy(): Promise<void> {
+    try {
+      // A closed database is one file; where somebody else still reads, the journal stays with it.
+      this.writer?.pragma('wal_checkpoint(truncate)');
+    } catch (error) {
+      if (!troubleOf(error)) throw error;
+    }
     this.close();
     await Promise.resolve();
   }

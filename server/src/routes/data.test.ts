@@ -112,3 +112,26 @@ test('looking through everything finds what no list has opened yet', async () =>
   const { body } = await post('data/look-through').send({});
   expect(body).toMatchObject([{ kind: 'client', id: 'corvin-haldt', text: '{"format":"drimbo.client"}' }]);
 });
+
+test('a link elsewhere starts no work; what is refused names no path of this machine', async () => {
+  for (const path of ['data/backup', 'data/export']) {
+    expect((await get(path).set('Sec-Fetch-Site', 'cross-site')).status).toBe(403);
+    expect((await get(path).set('Sec-Fetch-Site', 'same-site')).status).toBe(403);
+  }
+  const refused = [
+    await upload('data/restore', Buffer.from('no database')).ok(() => true),
+    await upload('data/preview', Buffer.from('no zip')).ok(() => true),
+    await get('data/export?client=nobody'),
+  ];
+  for (const { status, body } of refused) {
+    expect(status).toBeGreaterThanOrEqual(400);
+    expect(JSON.stringify(body)).not.toMatch(/\/tmp|drimbo-house|\.part/);
+  }
+  expect((await get('data/work')).body).toEqual({ underway: null });
+});
+
+test('what is asked for is never taken for an option of a command', async () => {
+  const zip = asBytes(await file('data/export'));
+  const answer = await upload('data/import?expect=--preview', zip).ok(() => true);
+  expect([answer.status, answer.body.error?.code]).toEqual([409, 'another-plan']);
+});
