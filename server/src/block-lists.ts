@@ -3,17 +3,49 @@ import { dueOf, plannedIn, type Due, type PlannedDay } from '@drimbo/core/block/
 import type { BlockBrief, Found } from '@drimbo/core/formats/lists';
 import { openKept } from '@drimbo/core/formats/kept';
 import { sql, type Kysely } from 'kysely';
-import { Recent } from './appraising/recent';
 import type { Tables } from './database/tables';
 
-/** A block out of its row; null where it cannot be read: the page Data tells of it. */
-const read = (document: string): TrainingBlock | null =>
-  known.get(document, () => {
-    const opened = openKept('block', jsonOr(document));
-    return { block: 'document' in opened ? opened.document : null };
-  }).block;
+/** So many blocks are remembered as they were read. */
+const MOST_KNOWN = 2_000;
 
-const known = new Recent(200);
+interface Known {
+  revision: number;
+  block: TrainingBlock | null;
+  /** What it had for a day, worked out once for it. */
+  due: { on: string; is: Due | null } | null;
+}
+const knownIn = new WeakMap<Kysely<Tables>, Map<string, Known>>();
+
+/** The rows were written by somebody else. */
+export const forgetBlocks = (db: Kysely<Tables>): void => void knownIn.delete(db);
+
+/** The blocks of these rows, read once for each revision; null where one cannot be read: the page Data tells of it. */
+async function blocksOf(
+  db: Kysely<Tables>,
+  rows: readonly { id: string; revision: number }[],
+): Promise<Map<string, Known>> {
+  const known = knownIn.get(db) ?? new Map<string, Known>();
+  knownIn.set(db, known);
+  const unknown = rows.filter(({ id, revision }) => known.get(id)?.revision !== revision).map(({ id }) => id);
+  if (unknown.length > 0) {
+    const read = await db
+      .selectFrom('blocks')
+      .select(['id', 'revision', 'document'])
+      .where('id', 'in', unknown)
+      .execute();
+    if (known.size + read.length > MOST_KNOWN) known.clear();
+    for (const { id, revision, document } of read) {
+      const opened = openKept('block', jsonOr(document));
+      known.set(id, { revision, block: 'document' in opened ? opened.document : null, due: null });
+    }
+  }
+  return new Map(rows.flatMap(({ id }) => (known.has(id) ? [[id, known.get(id)!]] : [])));
+}
+
+function dueOn(id: string, of: Known, today: string): Due | null {
+  if (of.due?.on !== today) of.due = { on: today, is: of.block && dueOf(id, of.block, today) };
+  return of.due.is;
+}
 
 function jsonOr(text: string): unknown {
   try {
@@ -33,15 +65,16 @@ export async function dueIn(
   if (clientIds.length === 0) return found;
   const rows = await db
     .selectFrom('blocks')
-    .select(['id', 'client_id', 'document'])
+    .select(['id', 'client_id', 'revision'])
     .where('client_id', 'in', clientIds)
     .where('deleted_at', 'is', null)
     .where('ends_on', '>=', today)
     .orderBy('starts_on', 'desc')
     .execute();
-  for (const { id, client_id, document } of rows) {
-    const block = read(document);
-    const due = block && dueOf(id, block, today);
+  const blocks = await blocksOf(db, rows);
+  for (const { id, client_id } of rows) {
+    const of = blocks.get(id);
+    const due = of && dueOn(id, of, today);
     if (due) found.set(client_id, due);
   }
   return found;
@@ -56,14 +89,15 @@ export async function plannedFor(
 ): Promise<PlannedDay[]> {
   const rows = await db
     .selectFrom('blocks')
-    .select(['id', 'document'])
+    .select(['id', 'revision'])
     .where('client_id', '=', clientId)
     .where('deleted_at', 'is', null)
     .where('ends_on', '>=', today)
     .execute();
+  const blocks = await blocksOf(db, rows);
   return rows
-    .flatMap(({ id, document }) => {
-      const block = read(document);
+    .flatMap(({ id }) => {
+      const block = blocks.get(id)?.block;
       return block ? plannedIn(id, block, today, most) : [];
     })
     .sort((a, b) => a.date.localeCompare(b.date))

@@ -40,6 +40,9 @@ function parsed(text: string): unknown {
   }
 }
 
+/** So many documents are read before others are answered. */
+const A_FEW = 20;
+
 /** Reading and writing one kind of document, with optimistic concurrency. */
 export class Documents<K extends DocumentKind> {
   readonly schema: ZodType<Kinds[K]>;
@@ -154,9 +157,20 @@ export class Documents<K extends DocumentKind> {
     return (await this.all()).filter((d) => 'document' in d);
   }
 
-  /** What cannot. */
+  /** What cannot. Rows that were read before as they are now are not read again, the others a few at a time. */
   async unreadable(): Promise<Unreadable[]> {
-    return (await this.all()).filter((d) => 'why' in d);
+    const rows = await this.db
+      .selectFrom(this.table)
+      .select(['id', 'revision'])
+      .where('deleted_at', 'is', null)
+      .execute();
+    const unknown = rows.filter((row) => this.sound.get(row.id) !== row.revision).map((row) => row.id);
+    const found: Unreadable[] = [];
+    for (let at = 0; at < unknown.length; at += A_FEW) {
+      for (const d of await this.opened(unknown.slice(at, at + A_FEW))) if ('why' in d) found.push(d);
+      await new Promise((done) => setImmediate(done));
+    }
+    return found;
   }
 
   /** What was seen of the rows is forgotten: they were written by somebody else. */

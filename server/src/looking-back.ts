@@ -16,7 +16,8 @@ export function lookingBack(store: Store, today: () => string): (clientId: strin
       .select('at')
       .where('client_id', '=', clientId)
       .executeTakeFirst();
-    const of = `${client.revision} ${client.document.kitId} ${kit?.revision} ${clock?.at} ${today()}`;
+    const { house } = await store.sets.clock('');
+    const of = `${house} ${client.revision} ${client.document.kitId} ${kit?.revision} ${clock?.at} ${today()}`;
     const found = known.get(clientId);
     if (found?.of === of) return found.needs;
     const needs =

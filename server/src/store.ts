@@ -8,6 +8,7 @@ import type { Logged } from '@drimbo/core/strength/evidence';
 import { daysAfter } from '@drimbo/core/units/dates';
 import { sql, type Kysely } from 'kysely';
 import { COACH } from './database/migrations';
+import { forgetBlocks } from './block-lists';
 import type { Tables } from './database/tables';
 import { Documents } from './documents';
 import type { User } from './refusals';
@@ -134,6 +135,7 @@ export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
     },
     /** The rows were written by somebody else. */
     forget(): void {
+      forgetBlocks(db);
       for (const documents of [clients, kits, notebooks, schools, sessions, blocks]) documents.forget();
     },
     /** The coach's notebook; null where it cannot be read. */
