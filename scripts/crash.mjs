@@ -8,7 +8,7 @@ import { buildIfStale, give } from './ground.mjs';
 
 // Kills the built server without warning, at chance moments, while it begins, is brought up to date, takes in an
 // export, makes a backup, and while it is written to; what it had acknowledged must be there afterwards, and all
-// of what it was about or nothing.
+// of what it was about or nothing. Then a phone logs while everything long is done beside it: nobody waits a second.
 // npm run crash -- 500   does so many rounds.
 
 const rounds = Number(process.argv[2] ?? 50);
@@ -51,6 +51,9 @@ async function makeModel(folder) {
 
 const beginnings = [firstStart, upgrade, importing, backup];
 const each = Math.max(1, Math.floor(rounds / 10));
+// As many sessions as a full house has, where there is time for it.
+const sessions = rounds >= 100 ? 20_000 : 60;
+const say = (text) => process.stdout.write(`${text}\n`);
 const left = rounds - each * beginnings.length;
 
 await inFolder(async (folder) => {
@@ -58,12 +61,6 @@ await inFolder(async (folder) => {
   for (const work of beginnings)
     for (let i = 0; i < each; i++)
       await work(model).catch((error) => give(`${work.name}, round ${i + 1}: ${error.message}`));
-});
-// As many sessions as a full house has, where there is time for it.
-const sessions = rounds >= 100 ? 20_000 : 200;
-const say = (text) => process.stdout.write(`${text}\n`);
-await inFolder(async (folder) => {
-  const model = await makeModel(folder);
   say(`while a phone logs, ${sessions} sessions:`);
   await underLoad(model, sessions, say).catch((error) => give(error.message));
 });

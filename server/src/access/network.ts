@@ -1,5 +1,10 @@
 import { hostname, networkInterfaces } from 'node:os';
+import type { Request } from 'express';
 import QRCode from 'qrcode';
+
+/** Whether whoever asks sits at this machine. */
+export const isHere = ({ socket }: Pick<Request, 'socket'>): boolean =>
+  /^(::1|(::ffff:)?127\.\d+\.\d+\.\d+)$/.test(socket.remoteAddress ?? '');
 
 /** The addresses by which other machines of the local network reach this one: IPv4, none that only it knows. */
 export const ownAddresses = (): string[] =>

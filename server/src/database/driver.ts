@@ -242,7 +242,8 @@ class HouseDriver implements Driver {
   }
 
   async rollbackTransaction(connection: Connection): Promise<void> {
-    if (connection.held) await connection.executeQuery(CompiledQuery.raw('rollback'));
+    // Of a full disk the engine takes everything back by itself.
+    if (connection.held?.engine.inTransaction) await connection.executeQuery(CompiledQuery.raw('rollback'));
   }
 
   async releaseConnection(connection: Connection): Promise<void> {

@@ -13,6 +13,8 @@ export function lockFolder(folder: string, name: 'serving' | 'working'): (() => 
   const engine = new Database(join(folder, `${name}.lock`));
   try {
     engine.pragma('busy_timeout = 0');
+    // A full disk keeps nobody from locking.
+    engine.pragma('journal_mode = MEMORY');
     engine.exec('begin exclusive');
   } catch (error) {
     engine.close();

@@ -70,6 +70,14 @@ test('one that is given up while it waits is never begun, and one that fails giv
   expect(log).not.toContain('never');
 });
 
+test('a folder that is gone gives the turn on', async () => {
+  const lost = new WorkLine('/nowhere/at/all');
+  const one = { does: 'exporting', changes: false, do: async () => 1 };
+  await expect(lost.run(one)).rejects.toThrow();
+  expect(lost.underway()).toBeNull();
+  await expect(lost.run(one)).rejects.toThrow();
+});
+
 test('another process that works on the folder is waited for by being told', async () => {
   const free = lockFolder(house.folder, 'working')!;
   await expect(line.run({ does: 'exporting', changes: false, do: async () => 1 })).rejects.toMatchObject({

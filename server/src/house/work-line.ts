@@ -48,8 +48,9 @@ export class WorkLine {
     if (changes) this.mayChange();
     if (this.now) await this.turn(changes, stop);
     this.now = { does, share: null, changes };
-    const free = lockFolder(this.folder, 'working');
+    let free: ReturnType<typeof lockFolder> = null;
     try {
+      free = lockFolder(this.folder, 'working');
       if (!free)
         throw new Problem(
           503,

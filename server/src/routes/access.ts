@@ -1,9 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { rateLimit, type AugmentedRequest, type RateLimitExceededEventHandler } from 'express-rate-limit';
-import { Router, type Request } from 'express';
+import { Router } from 'express';
 import { z } from 'zod';
 import { CLIENT, COACH, cookieFor, tokenIn, type Access } from '../access/gate';
 import { hasPasscode, isPasscode, LEAST_LENGTH, setPasscode } from '../access/passcode';
+import { isHere } from '../access/network';
 import { whoOf } from '../access/who';
 import { checked, Problem } from '../problem';
 import type { Store } from '../store';
@@ -29,10 +30,6 @@ const tooOften =
 
 const WRONG_PASSCODES = 'Too many wrong passcodes. Wait a quarter of an hour.';
 
-/** Whether somebody sits at this machine: what others on the network guess does not lock them out. */
-const isHere = (request: Request): boolean =>
-  /^(::1|(::ffff:)?127\.\d+\.\d+\.\d+)$/.test(request.socket.remoteAddress ?? '');
-
 const slowed = (limit: number, ofAll: boolean) =>
   rateLimit({
     windowMs: QUARTER_MS,
@@ -40,6 +37,7 @@ const slowed = (limit: number, ofAll: boolean) =>
     skipSuccessfulRequests: true,
     legacyHeaders: false,
     handler: tooOften(WRONG_PASSCODES),
+    // What others on the network guess does not lock out who sits at the machine.
     ...(ofAll ? { keyGenerator: () => 'all', skip: isHere } : {}),
   });
 

@@ -130,6 +130,15 @@ test('a link elsewhere starts no work; what is refused names no path of this mac
   expect((await get('data/work')).body).toEqual({ underway: null });
 });
 
+test('a folder that begins with a dot serves its files like any other', async () => {
+  const hidden = await newHouse('.drimbo-');
+  const { status } = await request(appOn(hidden.db, { work: workOn(hidden) }))
+    .get('/api/data/export')
+    .set('Host', host);
+  expect(status).toBe(200);
+  await hidden.drop();
+});
+
 test('what is asked for is never taken for an option of a command', async () => {
   const zip = asBytes(await file('data/export'));
   const answer = await upload('data/import?expect=--preview', zip).ok(() => true);

@@ -5,6 +5,7 @@ import { pipeline } from 'node:stream/promises';
 import { Router, type Request, type Response } from 'express';
 import { sql } from 'kysely';
 import { z } from 'zod';
+import { isHere } from '../access/network';
 import { copiesIn } from '../backup/copies';
 import { backupFolder } from '../backup/daily';
 import { stamp } from '../database/files';
@@ -36,7 +37,11 @@ function leaving(response: Response): AbortSignal {
   return gone.signal;
 }
 
-async function keepUpload(request: Request, file: string): Promise<void> {
+/**
+ * Keeps what is sent. Where that goes wrong the rest is let run out unread, so that whoever sends hears why, and the line
+ * is not used again.
+ */
+async function keepUpload(request: Request, response: Response, file: string): Promise<void> {
   let bytes = 0;
   const counted = new Transform({
     transform(chunk: Buffer, _encoding, next) {
@@ -47,7 +52,17 @@ async function keepUpload(request: Request, file: string): Promise<void> {
       );
     },
   });
-  await pipeline(request, counted, createWriteStream(file, { mode: 0o600 }));
+  try {
+    const kept = pipeline(counted, createWriteStream(file, { mode: 0o600 }));
+    request.pipe(counted);
+    request.once('aborted', () => counted.destroy(new Error('The sender is gone.')));
+    await kept;
+  } catch (error) {
+    request.unpipe(counted);
+    request.resume();
+    response.setHeader('Connection', 'close');
+    throw error;
+  }
   if (bytes === 0) throw new Problem(400, 'invalid', 'Send the file as the body of the request.');
 }
 
@@ -67,7 +82,7 @@ export function dataRoutes({ store, work, today }: DataOptions): Router {
     return { name, bytes: size, made: mtime.toISOString() };
   };
 
-  router.get('/', async (_request, response) => {
+  router.get('/', async (request, response) => {
     const { rows } = await sql<Record<string, number>>`select
       (select count(*) from clients where deleted_at is null) as clients,
       (select count(*) from kits where deleted_at is null) as kits,
@@ -76,7 +91,9 @@ export function dataRoutes({ store, work, today }: DataOptions): Router {
     const copies = copiesIn(folder)
       .map(aboutCopy)
       .sort((a, b) => b.made.localeCompare(a.made));
-    response.json({ folder, backups: backupFolder(folder), counts: rows[0], copies });
+    // Where the files lie is told to who can look there.
+    const places = isHere(request) ? { folder, backups: backupFolder(folder) } : {};
+    response.json({ ...places, counts: rows[0], copies });
   });
   router.get('/deleted', async (_request, response) => {
     response.json(await store.deleted());
@@ -104,7 +121,7 @@ export function dataRoutes({ store, work, today }: DataOptions): Router {
     work.line.mayChange();
     if (!request.is('json')) {
       await work.withFile('.sqlite', async (file) => {
-        await keepUpload(request, file);
+        await keepUpload(request, response, file);
         response.json(await work.restore(file));
       });
       return;
@@ -126,7 +143,7 @@ export function dataRoutes({ store, work, today }: DataOptions): Router {
   router.post('/preview', async (request, response) => {
     const { keep } = checked(importing, request.query);
     await work.withFile('.zip', async (file) => {
-      await keepUpload(request, file);
+      await keepUpload(request, response, file);
       response.json(await work.preview(file, keep, leaving(response)));
     });
   });
@@ -134,7 +151,7 @@ export function dataRoutes({ store, work, today }: DataOptions): Router {
     work.line.mayChange();
     const { keep, expect } = checked(importing, request.query);
     await work.withFile('.zip', async (file) => {
-      await keepUpload(request, file);
+      await keepUpload(request, response, file);
       response.json(await work.import(file, keep, expect ?? null, leaving(response)));
     });
   });

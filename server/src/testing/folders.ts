@@ -9,8 +9,10 @@ import type { Tables } from '../database/tables';
 import { makeStore } from '../store';
 
 /** A data folder of its own with an open database; `drop` takes both away. */
-export async function newHouse(): Promise<{ folder: string; db: Kysely<Tables>; drop: () => Promise<void> }> {
-  const folder = mkdtempSync(join(tmpdir(), 'drimbo-house-'));
+export async function newHouse(
+  name = 'drimbo-house-',
+): Promise<{ folder: string; db: Kysely<Tables>; drop: () => Promise<void> }> {
+  const folder = mkdtempSync(join(tmpdir(), name));
   const db = await openDatabase(folder);
   const drop = async (): Promise<void> => {
     await db.destroy();

@@ -10,8 +10,9 @@ export interface Copy {
   made: string;
 }
 export interface HouseFacts {
-  folder: string;
-  backups: string;
+  /** Where the files lie, told to who sits at that machine. */
+  folder?: string;
+  backups?: string;
   counts: { clients: number; kits: number; sessions: number; sets: number };
   copies: Copy[];
 }

@@ -53,7 +53,7 @@ export function Backups(): ReactNode {
         <p>
           A copy is made every day: those of the last seven days are kept, and one for each of the four weeks
           before. They lie on this machine
-          {facts && (
+          {facts?.backups && (
             <>
               {' '}
               in <code>{facts.backups}</code>

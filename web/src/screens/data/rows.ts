@@ -19,6 +19,11 @@ export const Rows = styled.ul`
     > span {
       min-width: 0;
     }
+    .acts {
+      display: flex;
+      flex-wrap: wrap;
+      gap: 8px;
+    }
   }
   small {
     color: ${ink.soft};
