@@ -35,6 +35,7 @@ function makeFull(file, sessions) {
         date('2026-11-20', '-' || (i % 400) || ' days'), 60 + (i % 40), 5 + (i % 5), 2, 0, 4
       from n, (select movement, rig from performed_sets limit 1) as p`);
   db.exec('commit');
+  db.exec('pragma wal_checkpoint(truncate)');
   db.close();
 }
 
@@ -117,7 +118,7 @@ export async function underLoad(model, sessions, tell) {
     await inHouse(house, model.file, async () => {
       const { server, address } = await opened(house);
       try {
-        await whileLogging(address, { zip, full, folder, house }, tell);
+        await whileLogging(address, { zip, full, house, sessions }, tell);
       } finally {
         await server.kill();
       }
@@ -131,7 +132,7 @@ async function inHouse(folder, file, work) {
   await work();
 }
 
-async function whileLogging(address, { zip, full, house }, tell) {
+async function whileLogging(address, { zip, full, house, sessions }, tell) {
   const { sets } = await (await asked(address, 'floor/mirelle-push-a')).json();
   const [known] =
     sets.length > 0 ? sets : await (await asked(address, 'sets?client=mirelle-vandoorn')).json();
@@ -167,6 +168,7 @@ async function whileLogging(address, { zip, full, house }, tell) {
       sent(address, 'data/import', zip).then(async (r) => (await r.json()).counts.add),
       secondImport(address),
     ]);
+    if (answers[0] < sessions) throw new Error(`the import added ${answers[0]}`);
     if (answers[1] !== 503) throw new Error(`a second import was answered ${answers[1]}, not told to wait`);
   });
   await during('exporting twice and copying', () =>
