@@ -33,7 +33,9 @@ function fill(file) {
   const into = (table, { _metadata, ...row }) =>
     db
       .prepare(
-        `insert into ${table} (${Object.keys(row).join(', ')}) values (${Object.keys(row).map(() => '?')})`,
+        `insert into ${table} (${Object.keys(row).join(', ')}) values (${Object.keys(row)
+          .map(() => '?')
+          .join(', ')})`,
       )
       .run(...Object.values(row));
   const of = (row, change) => JSON.stringify({ ...JSON.parse(row.document), ...change });

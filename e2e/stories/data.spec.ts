@@ -35,7 +35,9 @@ test('everything goes out as open files, is looked at before it comes in, and co
   const zip = await saved(page, 'Export everything as open files');
   await rename(page, 'bram-otterlund', 'Bram Somebody');
   await choose(page, 'Import an export', 'everything.zip', zip);
-  await expect(page.getByText('everything.zip: 0 to add, 1 to change')).toBeVisible();
+  await expect(
+    page.getByText(/^everything\.zip, [\d.]+ [KM]B unpacked: 0 to add, 1 to change/),
+  ).toBeVisible();
   const row = page.getByRole('row', { name: /Bram Otterlund/ });
   await expect(row).toContainText('Changes');
   expect(await clientName(page, 'bram-otterlund')).toBe('Bram Somebody');
@@ -118,6 +120,21 @@ test('one client is saved as open files, and erased for good only by name', asyn
   await expect(page.getByText(/^Erased/)).toBeVisible();
   expect((await page.request.get('/api/clients/for-a-week')).status()).toBe(404);
   expect((await page.request.get('/api/sessions/story-one-week-only')).status()).toBe(404);
+});
+
+test('a client who was deleted is erased for good from the list of what was deleted', async ({ page }) => {
+  const { document } = await (await page.request.get('/api/clients/ansgar-pellikaan')).json();
+  const name = 'Odo Leaving';
+  await page.request.post('/api/clients', { data: { id: 'leaving', document: { ...document, name } } });
+  await page.request.delete('/api/clients/leaving?revision=1');
+  await openData(page);
+  await page.getByRole('button', { name: `Erase ${name} for good` }).press('Enter');
+  await page.getByLabel('Type the name to go on').fill(name);
+  await expectAxeClean(page, '[role="alertdialog"]');
+  await page.getByRole('button', { name: 'Erase for good', exact: true }).click();
+  await expect(page.getByText(/^Erased/)).toBeVisible();
+  await expect(page.getByText(name, { exact: false }).filter({ hasText: 'Client “' })).toHaveCount(0);
+  expect((await page.request.post('/api/clients/leaving/bring-back', { data: {} })).status()).toBe(404);
 });
 
 test('a gym that is in use stays, and says who needs it; one that nobody needs goes and comes back', async ({

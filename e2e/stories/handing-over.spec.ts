@@ -21,6 +21,27 @@ test('a session with an open stop is handed over only with its reason, given the
   await expect(page.getByTestId('review-count')).not.toContainText('to stop for');
   await expect(page.getByText('Going on because: I stand beside him').first()).toBeVisible();
   await saved(page);
+  // What was handed over holds when the client gets stronger; the review says what it would be, and takes it.
+  const handedOver = async (): Promise<{ id: string; handed?: number[] }[]> => {
+    const { document } = await (await page.request.get(`/api/sessions/${id}`)).json();
+    return document.blocks
+      .flatMap((b: { lines: { handed?: number[] }[] }) => b.lines)
+      .filter((l: { handed?: number[] }) => l.handed);
+  };
+  const before = await handedOver();
+  expect(before.length).toBeGreaterThan(1);
+  const client = await (await page.request.get('/api/clients/bram-otterlund')).json();
+  const tests = client.document.tests.map((t: { loadKg: number }) => ({ ...t, loadKg: t.loadKg * 1.15 }));
+  const stronger = await page.request.put('/api/clients/bram-otterlund', {
+    data: { revision: client.revision, document: { ...client.document, tests } },
+  });
+  expect(stronger.status()).toBe(200);
+  await page.reload();
+  const other = page.locator('[data-rule="load-was-another"]').first();
+  await expect(other).toContainText(/was handed over at [\d.]+ kg; today it would be [\d.]+ kg/);
+  await other.getByRole('button', { name: 'Take the loads of today' }).click();
+  await saved(page);
+  expect(await handedOver()).toHaveLength(before.length - 1);
 });
 
 test('the health screen: its questions one by one, a yes that waits for clearance, and what it stops', async ({

@@ -8,8 +8,15 @@ import type { Tables } from './database/tables';
 /** So many blocks are remembered as they were read. */
 const MOST_KNOWN = 2_000;
 
-interface Known {
+/** A row by what changes with it, told without reading its text: a torn one has another length. */
+interface Told {
+  id: string;
   revision: number;
+  bytes: number;
+}
+const bytesOf = sql<number>`octet_length(document)`.as('bytes');
+
+interface Known extends Pick<Told, 'revision' | 'bytes'> {
   block: TrainingBlock | null;
   /** What it had for a day, worked out once for it. */
   due: { on: string; is: Due | null } | null;
@@ -20,23 +27,22 @@ const knownIn = new WeakMap<Kysely<Tables>, Map<string, Known>>();
 export const forgetBlocks = (db: Kysely<Tables>): void => void knownIn.delete(db);
 
 /** The blocks of these rows, read once for each revision; null where one cannot be read: the page Data tells of it. */
-async function blocksOf(
-  db: Kysely<Tables>,
-  rows: readonly { id: string; revision: number }[],
-): Promise<Map<string, Known>> {
+async function blocksOf(db: Kysely<Tables>, rows: readonly Told[]): Promise<Map<string, Known>> {
   const known = knownIn.get(db) ?? new Map<string, Known>();
   knownIn.set(db, known);
-  const unknown = rows.filter(({ id, revision }) => known.get(id)?.revision !== revision).map(({ id }) => id);
+  const isKnown = ({ id, revision, bytes }: Told): boolean =>
+    known.get(id)?.revision === revision && known.get(id)?.bytes === bytes;
+  const unknown = rows.filter((row) => !isKnown(row)).map(({ id }) => id);
   if (unknown.length > 0) {
     const read = await db
       .selectFrom('blocks')
-      .select(['id', 'revision', 'document'])
+      .select(['id', 'revision', 'document', bytesOf])
       .where('id', 'in', unknown)
       .execute();
     if (known.size + read.length > MOST_KNOWN) known.clear();
-    for (const { id, revision, document } of read) {
+    for (const { id, revision, document, bytes } of read) {
       const opened = openKept('block', jsonOr(document));
-      known.set(id, { revision, block: 'document' in opened ? opened.document : null, due: null });
+      known.set(id, { revision, bytes, block: 'document' in opened ? opened.document : null, due: null });
     }
   }
   return new Map(rows.flatMap(({ id }) => (known.has(id) ? [[id, known.get(id)!]] : [])));
@@ -65,7 +71,7 @@ export async function dueIn(
   if (clientIds.length === 0) return found;
   const rows = await db
     .selectFrom('blocks')
-    .select(['id', 'client_id', 'revision'])
+    .select(['id', 'client_id', 'revision', bytesOf])
     .where('client_id', 'in', clientIds)
     .where('deleted_at', 'is', null)
     .where('ends_on', '>=', today)
@@ -89,7 +95,7 @@ export async function plannedFor(
 ): Promise<PlannedDay[]> {
   const rows = await db
     .selectFrom('blocks')
-    .select(['id', 'revision'])
+    .select(['id', 'revision', bytesOf])
     .where('client_id', '=', clientId)
     .where('deleted_at', 'is', null)
     .where('ends_on', '>=', today)

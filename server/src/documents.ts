@@ -3,7 +3,7 @@ import type { Unreadable } from '@drimbo/core/formats/lists';
 import { mayReplace, openKept } from '@drimbo/core/formats/kept';
 import { documentSchemas, type Documents as Kinds } from '@drimbo/core/formats/opening';
 import { newest, type DocumentKind } from '@drimbo/core/formats/steps';
-import type { Kysely } from 'kysely';
+import { sql, type Kysely } from 'kysely';
 import type { ZodType } from 'zod';
 import { columnsOf } from './database/columns';
 import type { DocumentTable, StoredRow, Tables } from './database/tables';
@@ -47,8 +47,8 @@ const A_FEW = 20;
 export class Documents<K extends DocumentKind> {
   readonly schema: ZodType<Kinds[K]>;
   private readonly table: DocumentTable;
-  /** Revisions the schema has seen, by id, so that a list need not check every document again. */
-  private readonly sound = new Map<string, number>();
+  /** Revisions the schema has seen with their lengths, by id, so that a list need not check every document again. */
+  private readonly sound = new Map<string, string>();
 
   constructor(
     private readonly db: Kysely<Tables>,
@@ -75,11 +75,11 @@ export class Documents<K extends DocumentKind> {
       return unreadable('it is not JSON');
     }
     const stored = { id: row.id, revision: row.revision, updatedAt: row.updated_at };
-    if (this.sound.get(row.id) === row.revision)
-      return { ...stored, document: newest(this.kind, raw) as Kinds[K] };
+    const seen = `${row.revision} ${Buffer.byteLength(row.document)}`;
+    if (this.sound.get(row.id) === seen) return { ...stored, document: newest(this.kind, raw) as Kinds[K] };
     const opened = openKept(this.kind, raw);
     if ('document' in opened) {
-      this.sound.set(row.id, row.revision);
+      this.sound.set(row.id, seen);
       return { ...stored, document: opened.document };
     }
     const issue = opened.error.issues[0]!;
@@ -162,9 +162,12 @@ export class Documents<K extends DocumentKind> {
     const rows = await this.db
       .selectFrom(this.table)
       .select(['id', 'revision'])
+      .select(sql<number>`octet_length(document)`.as('bytes'))
       .where('deleted_at', 'is', null)
       .execute();
-    const unknown = rows.filter((row) => this.sound.get(row.id) !== row.revision).map((row) => row.id);
+    const unknown = rows
+      .filter(({ id, revision, bytes }) => this.sound.get(id) !== `${revision} ${bytes}`)
+      .map((row) => row.id);
     const found: Unreadable[] = [];
     for (let at = 0; at < unknown.length; at += A_FEW) {
       for (const d of await this.opened(unknown.slice(at, at + A_FEW))) if ('why' in d) found.push(d);

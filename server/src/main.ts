@@ -13,11 +13,12 @@ import { SignIns } from './access/sign-ins';
 import { makeApp } from './app';
 import { Pool } from './appraising/pool';
 import { warmUp } from './appraising/warm';
+import { newestCopy } from './backup/copies';
 import { putBack } from './backup/copy';
 import { dailyFile, dropOutlived } from './backup/daily';
 import { runCommand } from './commands/commands';
 import { readConfig } from './config';
-import { CopyOffered, openDatabase } from './database/open';
+import { CopyOffered, lostJournal, openDatabase } from './database/open';
 import { stillThere } from './database/still-there';
 import type { Tables } from './database/tables';
 import { seedDemo } from './demo/seed';
@@ -80,7 +81,14 @@ async function start(): Promise<void> {
     if (aside !== null) say(`The database that was there is kept as ${aside}.`);
   }
   dropLeftovers(config.dataFolder);
+  const isLost = lostJournal(config.dataFolder);
   const db = await openOrAsk(config.dataFolder, isReset);
+  if (isLost) {
+    const copy = newestCopy(config.dataFolder);
+    say(
+      `The journal of the database is gone, and with it what was written last. ${copy === null ? '' : `The newest copy is ${copy}.`}`,
+    );
+  }
   if (args.includes('--demo') && (await seedDemo(db))) say('The Boathouse demo is in place.');
   const pool = new Pool({ file: new URL('./appraising.js', import.meta.url), size: threads });
   const store = makeStore(db);

@@ -2,6 +2,7 @@ import { appraise, type Context } from '@drimbo/core';
 import { openKept } from '@drimbo/core/formats/kept';
 import { documentSchemas } from '@drimbo/core/formats/opening';
 import { makeReport } from '@drimbo/core/formats/report';
+import { emptyNotebook, type Notebook } from '@drimbo/core/movements/notebook';
 import type { School } from '@drimbo/core/schools/document';
 import type { Session } from '@drimbo/core/session/document';
 import { loggedSchema } from '@drimbo/core/strength/evidence';
@@ -57,6 +58,17 @@ const withKnownLines = (session: Session): Session => ({
   })),
 });
 
+/** The coach's notebook; where it cannot be read the catalogue is all there is, and the page Data names it. */
+function notebookIn(text: string): Notebook {
+  try {
+    const opened = openKept('notebook', JSON.parse(text));
+    if ('document' in opened) return opened.document;
+  } catch {
+    // It is not even JSON.
+  }
+  return emptyNotebook;
+}
+
 const contexts = new WeakMap<object, Context>();
 
 /** The same context for the same parts, so that what the core keeps for it lasts from one request to the next. */
@@ -95,8 +107,7 @@ export function answerJob(job: AppraiseJob): string {
       (typeof body.client === 'object'
         ? once('[]', () => [])
         : once(job.logged, (raw) => z.array(loggedSchema).parse(raw))),
-    notebook:
-      body.notebook ?? once(job.notebook, (raw) => checkedOver(openKept('notebook', raw), 'notebook')),
+    notebook: body.notebook ?? documents.get(`notebook ${job.notebook}`, () => notebookIn(job.notebook)),
     schools:
       body.schools?.map(({ id, document }) => ({ ...document, id })) ??
       once(job.schools, (raw) => raw as School[]),

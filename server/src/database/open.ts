@@ -7,7 +7,7 @@ import { databaseFile, filesOf, finishExchange, onDisk, stamp } from './files';
 import { migrations } from './migrations';
 import { stateOf, type State } from './state';
 import type { Tables } from './tables';
-import { troubleOf } from './troubles';
+import { isBusy, troubleOf } from './troubles';
 
 function makeWritable(folder: string): void {
   try {
@@ -80,6 +80,11 @@ async function upgrade(db: Kysely<Tables>, folder: string, isOld: boolean): Prom
   const { error } = await migrator.migrateToLatest();
   if (!error) return;
   const kept = copy === null ? '' : ` A copy from before is ${basename(copy)} in the same folder.`;
+  if (isBusy(error))
+    throw new Error(
+      `${file} is being written by another program. Try again when that is done; nothing was changed.${kept}`,
+      { cause: error },
+    );
   const why = error instanceof Error ? error.message : 'no reason was given';
   throw new Error(`${file} could not be brought up to date and is as it was: ${why}.${kept}`, {
     cause: error,
@@ -105,6 +110,12 @@ export class CopyOffered extends Error {
       `${what[state]} in ${folder}, but copies of one are there; the newest is ${copy}. Put it back with\n  npm run restore -- ${join(folder, copy)}\nor begin anew with\n  npm run demo -- --reset\nNothing was changed.`,
     );
   }
+}
+
+/** True where what was written last is gone: a journal is only taken away by who closes the database. */
+export function lostJournal(folder: string): boolean {
+  const [, journal, shared] = filesOf(folder);
+  return existsSync(shared!) && !existsSync(journal!);
 }
 
 interface Opening {

@@ -55,6 +55,15 @@ test('so do the list of sets, the floor, what the log asks and what is deleted',
   expect((await get('data/deleted')).status).toBe(200);
 });
 
+test('a session is appraised without the torn notebook', async () => {
+  const { document } = (await get('sessions/mirelle-push-a')).body;
+  const { status } = await request(appOn(house.db))
+    .post('/api/appraise')
+    .set('Host', host)
+    .send({ session: document });
+  expect(status).toBe(200);
+});
+
 test('an export has everything else, and what is torn beside it as it lies there; looking through names it', async () => {
   const file = await get('data/export')
     .buffer(true)

@@ -12,7 +12,7 @@ let toldAt = 0;
 process.umask(0o077);
 process.on('disconnect', () => process.exit(1));
 process.once('message', (order: Order) => {
-  carryOut(order, (share) => {
+  void carryOut(order, (share) => {
     if (Date.now() - toldAt < TELL_MS) return;
     toldAt = Date.now();
     say({ share });

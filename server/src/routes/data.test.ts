@@ -50,6 +50,30 @@ test('says where the work lies and which copies there are; a copy can be made, s
   expect((await post('data/restore').send({ copy: '../../etc/passwd' })).status).toBe(404);
 });
 
+test('a restore keeps the links of clients as they are, and says so by their working', async () => {
+  expect((await post('data/backups').send({})).status).toBe(201);
+  const link = (id: string, session: string, over: string | null = null) => ({
+    ...{ id, hash: id, client_id: 'corvin-haldt', session_id: session, made_at: today },
+    ...{ expires_at: '2999-01-01', revoked_at: over },
+  });
+  const [known] = (await get('clients/corvin-haldt/file')).body.sessions;
+  await house.db
+    .insertInto('client_links')
+    .values([
+      link('made-after', known.id),
+      link('taken-back', known.id, today),
+      link('of-none', 'not-in-the-copy'),
+    ])
+    .execute();
+  const { body } = await get('data');
+  await post('data/restore').send({ copy: body.copies[0].name });
+  const left = await house.db.selectFrom('client_links').select(['id', 'revoked_at']).orderBy('id').execute();
+  expect(left.map((l) => [l.id, l.revoked_at])).toEqual([
+    ['made-after', null],
+    ['taken-back', today],
+  ]);
+});
+
 test('a saved copy comes back from its bytes; what is none is refused, and nothing is left on the way', async () => {
   const bytes = asBytes(await file('data/backup'));
   await rename('corvin-haldt', 'Somebody else');
