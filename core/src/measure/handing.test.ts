@@ -48,6 +48,7 @@ test('a line that is changed, a draft again, another gym, a copy: loads of today
   const id = linesOf(session)[0]!.id;
   const change = (patch: object) => handed(applyEdit(session, { do: 'line', line: id, patch }));
   expect(change({ note: 'slowly' })).toEqual(all);
+  expect(change({ loadKg: null, restS: linesOf(session)[0]!.restS })).toEqual(all);
   expect(change({ restS: 200 })).toEqual([false, ...all.slice(1)]);
   expect(change({ loadKg: 60 })).toEqual([false, ...all.slice(1)]);
   const head = (patch: object) => handed(applyEdit(session, { do: 'head', patch }));

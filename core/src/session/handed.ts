@@ -10,7 +10,9 @@ const withoutLoads = ({ handed: _handed, ...line }: Line): Line => line;
 
 /** A line changed; what its loads follow from being another way, it no longer has those it was handed over with. */
 export function changedLine(line: Line, patch: Partial<Omit<Line, 'id'>>): Line {
-  const keeps = Object.keys(patch).every((key) => beside.has(key));
+  const isSame = (key: keyof typeof patch): boolean =>
+    JSON.stringify(patch[key]) === JSON.stringify(line[key]);
+  const keeps = (Object.keys(patch) as (keyof typeof patch)[]).every((key) => beside.has(key) || isSame(key));
   const changed = { ...(keeps ? line : withoutLoads(line)), ...patch };
   return changed.handed ? changed : withoutLoads(changed);
 }

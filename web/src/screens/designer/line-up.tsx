@@ -35,6 +35,13 @@ function expected(m: MeasuredLine): string {
   return `${hand}≈ ${reps.join(' ')} reps`;
 }
 
+/** What would be loaded today where the session was handed over with another load; empty where it is the same. */
+function todayText(m: MeasuredLine, unit: MassUnit): string {
+  const figures = m.sets.map((s) => massFigure(s.todayKg ?? s.kg ?? 0, unit));
+  if (m.sets.every((s) => s.todayKg === null)) return '';
+  return `today ${[...new Set(figures)].length === 1 ? figures[0] : figures.join(', ')}`;
+}
+
 /** "2 of 3 count", with why the others do not; empty where all are what they were meant to be. */
 function standingText(m: MeasuredLine, school: School): string {
   const standings = m.sets.filter((s) => s.target.stage === 0).map((s) => standingOf(s, school));
@@ -138,6 +145,11 @@ function LineRow({
         <Quiet title={m.max.basis === 'calibrate' ? '' : `Max ${m.max.basis}. Reps are a model's estimate.`}>
           {expected(m)}
         </Quiet>
+        {todayText(m, unit) && (
+          <Quiet title="The load it was handed over with holds; the review takes the one of today.">
+            {todayText(m, unit)}
+          </Quiet>
+        )}
         {standingText(m, designer.appraisal.school) && (
           <Quiet style={{ color: severityInk.watch, whiteSpace: 'normal' }}>
             {standingText(m, designer.appraisal.school)}
