@@ -1,4 +1,4 @@
-import { copyFileSync, mkdirSync, readFileSync, statSync } from 'node:fs';
+import { copyFileSync, mkdirSync, openAsBlob, statSync } from 'node:fs';
 import { join } from 'node:path';
 import Database from 'libsql';
 import { databaseIn, inFolder, opened, pause, run } from './house.mjs';
@@ -50,11 +50,12 @@ const posted = (address, path, body) =>
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify(body),
   });
-const sent = (address, path, file) =>
+// As a stream: who measures must not stand still over a large file.
+const sent = async (address, path, file) =>
   asked(address, path, {
     method: 'POST',
     headers: { 'content-type': 'application/octet-stream' },
-    body: readFileSync(file),
+    body: await openAsBlob(file),
   });
 
 /** How another import is answered while the first is under way. */

@@ -3,7 +3,9 @@ import type { Engine } from '../database/engine';
 /** Documents by their id and revision; deleting and bringing back change the mark alone. */
 const documents = ['kits', 'schools', 'notebooks', 'clients', 'sessions', 'blocks'];
 /** Small enough, or changed too quietly, to be taken over whole. */
-const whole = ['client_links', 'removed_sets', 'set_clocks', 'log_clocks', 'marks'];
+const whole = ['client_links', 'removed_sets', 'marks'];
+/** Counts of changes, by what they count. */
+const clocks = { set_clocks: 'session_id', log_clocks: 'client_id' };
 
 /** Logged sets follow the count the database keeps of the changes of each session. */
 const sets = `
@@ -24,6 +26,12 @@ const documentsOf = (table: string): string => `
       select 1 from fresh.${table} as there
       where there.id = here.id and there.revision = here.revision and there.deleted_at is here.deleted_at);`;
 
+const clocksOf = ([table, id]: [string, string]): string => `
+  delete from fresh.${table} where not exists (
+    select 1 from main.${table} as here where here.${id} = fresh.${table}.${id} and here.at = fresh.${table}.at);
+  insert into fresh.${table} select here.* from main.${table} as here
+    where not exists (select 1 from fresh.${table} as there where there.${id} = here.${id});`;
+
 /**
  * Brings a copy of the database that was made a moment ago up to what the database holds now. The copy stands for itself
  * afterwards; throws, and the copy is of no use, where it cannot.
@@ -38,6 +46,7 @@ export function catchUp(engine: Engine, copy: string): void {
     engine.exec(sets);
     for (const table of whole)
       engine.exec(`delete from fresh.${table}; insert into fresh.${table} select * from main.${table};`);
+    for (const clock of Object.entries(clocks)) engine.exec(clocksOf(clock));
     engine.exec('commit');
   } catch (error) {
     if (engine.inTransaction) engine.exec('rollback');

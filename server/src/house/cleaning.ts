@@ -1,4 +1,5 @@
-import { rmSync, statSync } from 'node:fs';
+import { statSync } from 'node:fs';
+import { rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { sql, type Kysely } from 'kysely';
 import { exchange } from '../database/driver';
@@ -37,17 +38,21 @@ export async function clean(cleaning: Cleaning): Promise<boolean> {
 /** Written anew beside the old file, which it then takes the place of; false where another program has that one open. */
 async function anewBeside({ db, folder, tasks, there }: Cleaning): Promise<boolean> {
   const into = join(folder, `rewriting-${process.pid}.part`);
+  // A large file takes its time to go: it keeps a name until nobody waits for it.
+  const old = join(folder, `rewritten-${process.pid}.part`);
   try {
     await tasks({ does: 'rewrite into', folder, into });
+    // What lies in the journal is moved while nobody waits for it.
+    await sql`pragma wal_checkpoint(passive)`.execute(db);
     const put = (): Promise<boolean> =>
       exchange(
         db,
         (engine: Engine) => catchUp(engine, into),
-        () => exchangeFiles(folder, into, null),
+        () => exchangeFiles(folder, into, old),
       );
     return await (there?.during(put) ?? put());
   } finally {
-    for (const tail of ['', '-journal']) rmSync(into + tail, { force: true });
+    for (const file of [into, `${into}-journal`, old]) await rm(file, { force: true });
   }
 }
 

@@ -1,4 +1,4 @@
-import { createWriteStream, statSync } from 'node:fs';
+import { createWriteStream, fdatasync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
@@ -8,7 +8,7 @@ import { z } from 'zod';
 import { isHere } from '../access/network';
 import { copiesIn } from '../backup/copies';
 import { backupFolder } from '../backup/daily';
-import { stamp } from '../database/files';
+import { AT_A_TIME, stamp } from '../database/files';
 import { ownPages } from '../guards';
 import type { LongWork } from '../house/long-work';
 import { checked, Problem } from '../problem';
@@ -43,17 +43,21 @@ function leaving(response: Response): AbortSignal {
  */
 async function keepUpload(request: Request, response: Response, file: string): Promise<void> {
   let bytes = 0;
+  let unsynced = 0;
+  const out = createWriteStream(file, { mode: 0o600 });
   const counted = new Transform({
     transform(chunk: Buffer, _encoding, next) {
       bytes += chunk.length;
-      next(
-        bytes > MOST_BYTES ? new Problem(413, 'too-large', 'This file is larger than 2 GB.') : null,
-        chunk,
-      );
+      unsynced += chunk.length;
+      if (bytes > MOST_BYTES) return next(new Problem(413, 'too-large', 'This file is larger than 2 GB.'));
+      const { fd } = out as unknown as { fd: number | null };
+      if (unsynced < AT_A_TIME || fd === null) return next(null, chunk);
+      unsynced = 0;
+      fdatasync(fd, (error) => next(error, chunk));
     },
   });
   try {
-    const kept = pipeline(counted, createWriteStream(file, { mode: 0o600 }));
+    const kept = pipeline(counted, out);
     request.pipe(counted);
     request.once('aborted', () => counted.destroy(new Error('The sender is gone.')));
     await kept;
