@@ -4,6 +4,7 @@ import type { BlockBrief, Found } from '@drimbo/core/formats/lists';
 import { openKept } from '@drimbo/core/formats/kept';
 import { sql, type Kysely } from 'kysely';
 import type { Tables } from './database/tables';
+import { parsed } from './parsed';
 
 /** So many blocks are remembered as they were read. */
 const MOST_KNOWN = 2_000;
@@ -41,7 +42,7 @@ async function blocksOf(db: Kysely<Tables>, rows: readonly Told[]): Promise<Map<
       .execute();
     if (known.size + read.length > MOST_KNOWN) known.clear();
     for (const { id, revision, document, bytes } of read) {
-      const opened = openKept('block', jsonOr(document));
+      const opened = openKept('block', parsed(document));
       known.set(id, { revision, bytes, block: 'document' in opened ? opened.document : null, due: null });
     }
   }
@@ -51,14 +52,6 @@ async function blocksOf(db: Kysely<Tables>, rows: readonly Told[]): Promise<Map<
 function dueOn(id: string, of: Known, today: string): Due | null {
   if (of.due?.on !== today) of.due = { on: today, is: of.block && dueOf(id, of.block, today) };
   return of.due.is;
-}
-
-function jsonOr(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return null;
-  }
 }
 
 /** Of each of these clients the block under way, with what it has for today. */

@@ -1,22 +1,17 @@
 import { createHash } from 'node:crypto';
 import type { Unreadable } from '@drimbo/core/formats/lists';
-import { mayReplace, openKept } from '@drimbo/core/formats/kept';
+import { mayReplace } from '@drimbo/core/formats/kept';
 import { documentSchemas, type Documents as Kinds } from '@drimbo/core/formats/opening';
-import { newest, type DocumentKind } from '@drimbo/core/formats/steps';
+import type { DocumentKind } from '@drimbo/core/formats/steps';
 import { sql, type Kysely } from 'kysely';
 import type { ZodType } from 'zod';
 import { columnsOf } from './database/columns';
 import type { DocumentTable, StoredRow, Tables } from './database/tables';
 import { GOING } from './house/erase';
+import { OpenedRows, type Stored } from './opened-rows';
+import { parsed } from './parsed';
 import { inUse, stale, type User } from './refusals';
 import { checked, checkedOver, notFound, Problem, upToAYearAhead } from './problem';
-
-export interface Stored<T> {
-  id: string;
-  revision: number;
-  updatedAt: string;
-  document: T;
-}
 
 interface Options<T> {
   /** What needs the document of this id. */
@@ -31,15 +26,6 @@ interface Options<T> {
 
 const digestOf = (text: string): string => createHash('sha256').update(text).digest('base64url');
 
-/** What lies there as it is; null for what is no JSON. */
-function parsed(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return null;
-  }
-}
-
 /** So many documents are read before others are answered. */
 const A_FEW = 20;
 
@@ -47,8 +33,7 @@ const A_FEW = 20;
 export class Documents<K extends DocumentKind> {
   readonly schema: ZodType<Kinds[K]>;
   private readonly table: DocumentTable;
-  /** Revisions the schema has seen with their lengths, by id, so that a list need not check every document again. */
-  private readonly sound = new Map<string, string>();
+  private readonly rows: OpenedRows<K>;
 
   constructor(
     private readonly db: Kysely<Tables>,
@@ -58,32 +43,7 @@ export class Documents<K extends DocumentKind> {
   ) {
     this.schema = documentSchemas[kind];
     this.table = `${kind}s`;
-  }
-
-  /** The document of a row brought to the newest version, or why there is none. */
-  private open(row: StoredRow): Stored<Kinds[K]> | Unreadable {
-    const unreadable = (why: string): Unreadable => ({
-      kind: this.kind,
-      id: row.id,
-      why,
-      text: row.document,
-    });
-    let raw: unknown;
-    try {
-      raw = JSON.parse(row.document);
-    } catch {
-      return unreadable('it is not JSON');
-    }
-    const stored = { id: row.id, revision: row.revision, updatedAt: row.updated_at };
-    const seen = `${row.revision} ${Buffer.byteLength(row.document)}`;
-    if (this.sound.get(row.id) === seen) return { ...stored, document: newest(this.kind, raw) as Kinds[K] };
-    const opened = openKept(this.kind, raw);
-    if ('document' in opened) {
-      this.sound.set(row.id, seen);
-      return { ...stored, document: opened.document };
-    }
-    const issue = opened.error.issues[0]!;
-    return unreadable(`${issue.path.join('.') || 'the document'}: ${issue.message}`);
+    this.rows = new OpenedRows(kind);
   }
 
   private row(id: string) {
@@ -99,7 +59,7 @@ export class Documents<K extends DocumentKind> {
   async find(id: string): Promise<Stored<Kinds[K]> | null> {
     const row = await this.row(id);
     if (!row) return null;
-    const opened = this.open(row);
+    const opened = this.rows.open(row);
     if ('document' in opened) return opened;
     throw new Problem(
       422,
@@ -138,7 +98,7 @@ export class Documents<K extends DocumentKind> {
       .where('deleted_at', 'is', null)
       .execute();
     const byId = new Map(rows.map((row) => [row.id, row]));
-    return ids.flatMap((id) => (byId.has(id) ? [this.open(byId.get(id)!)] : []));
+    return ids.flatMap((id) => (byId.has(id) ? [this.rows.open(byId.get(id)!)] : []));
   }
 
   /** Every row, the newest first. For kinds of which there are few. */
@@ -149,7 +109,7 @@ export class Documents<K extends DocumentKind> {
       .where('deleted_at', 'is', null)
       .orderBy('updated_at', 'desc')
       .execute();
-    return rows.map((row) => this.open(row));
+    return rows.map((row) => this.rows.open(row));
   }
 
   /** What can be read, the newest first. */
@@ -165,9 +125,7 @@ export class Documents<K extends DocumentKind> {
       .select(sql<number>`octet_length(document)`.as('bytes'))
       .where('deleted_at', 'is', null)
       .execute();
-    const unknown = rows
-      .filter(({ id, revision, bytes }) => this.sound.get(id) !== `${revision} ${bytes}`)
-      .map((row) => row.id);
+    const unknown = rows.filter((row) => !this.rows.isSound(row)).map((row) => row.id);
     const found: Unreadable[] = [];
     for (let at = 0; at < unknown.length; at += A_FEW) {
       for (const d of await this.opened(unknown.slice(at, at + A_FEW))) if ('why' in d) found.push(d);
@@ -178,7 +136,7 @@ export class Documents<K extends DocumentKind> {
 
   /** What was seen of the rows is forgotten: they were written by somebody else. */
   forget(): void {
-    this.sound.clear();
+    this.rows.forget();
   }
 
   /**
@@ -320,7 +278,7 @@ export class Documents<K extends DocumentKind> {
       if (there) return there;
       throw notFound(`deleted ${this.kind}`);
     }
-    const opened = this.open(row);
+    const opened = this.rows.open(row);
     if ('document' in opened) await this.o.check?.(opened.document);
     await this.db.transaction().execute(async (whole) => {
       await whole

@@ -1,5 +1,6 @@
 import { emptyNotebook } from '@drimbo/core/movements/notebook';
 import { sql, type Kysely, type Migration } from 'kysely';
+import { parsed } from '../parsed';
 import { columnsOf } from './columns';
 import { clockTables } from './set-clocks';
 import type { Tables } from './tables';
@@ -63,14 +64,6 @@ async function fillColumns(db: Kysely<unknown>, kind: 'client' | 'session'): Pro
     }
     if (rows.length < PORTION) return;
     after = rows[rows.length - 1]!.id;
-  }
-}
-
-function parsed(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return null;
   }
 }
 
