@@ -28,7 +28,7 @@ test('what was handed over holds, and what it would be today is told', () => {
   const [first] = lines;
   const other = findings.find((f) => f.rule === 'load-was-another' && f.on.includes(first!.id));
   expect(other!.what).toContain(
-    `was handed over at ${first!.sets[0]!.kg} kg; today it would be ${first!.sets[0]!.todayKg} kg`,
+    `was handed over with ${first!.sets[0]!.kg} kg each; today it would be ${first!.sets[0]!.todayKg} kg each`,
   );
   const taken = applyEdit(session, other!.fixes[0]!.edit);
   expect(loads(taken, stronger)[0]).toEqual(loads(soundPush, stronger)[0]);
@@ -59,6 +59,16 @@ test('a line that is changed, a draft again, another gym, a copy: loads of today
   expect(handed(startedFor(session, { id: session.clientId, client: sampleClient }, 'Copy'))).not.toContain(
     true,
   );
+});
+
+test('what the gym can no longer make is told of a load that was handed over too', () => {
+  const session = given();
+  const lighter = { ...kit, plates: [], dumbbells: [{ kg: 1, pairs: 1 }] };
+  const { lines, findings } = appraise(session, { ...contextOf(), kit: lighter });
+  const lost = lines.filter((m) => m.missing === null && m.sets.some((s) => !s.makeable));
+  expect(lost.length).toBeGreaterThan(0);
+  const told = findings.filter((f) => f.rule === 'load-not-makeable').flatMap((f) => f.on);
+  expect(told).toEqual(expect.arrayContaining(lost.map((m) => m.id)));
 });
 
 test('a load of the coach’s own is not written down twice', () => {

@@ -23,8 +23,9 @@ export const kit: Record<string, RulePage> = {
     quiet: of('30°', [line('incline-dumbbell-press', {}, { benchDeg: 30 })]),
   },
   'load-not-makeable': {
-    checks: 'A load set by hand that plates, bells or stacks of the gym cannot make.',
-    forWhom: 'Loads set by hand.',
+    checks:
+      'A load set by hand, or handed over before the gym was another, that its plates, bells or stacks cannot make.',
+    forWhom: 'Loads set by hand or handed over.',
     fires: of('bells of 23 kg', [line('dumbbell-bench-press', { loadKg: 23 })]),
     quiet: of('bells of 24 kg', [line('dumbbell-bench-press', { loadKg: 24 })]),
   },

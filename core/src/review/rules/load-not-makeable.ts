@@ -10,9 +10,9 @@ export const loadNotMakeable: Rule = {
   look: (s) => {
     const { unit } = s.context.client;
     return s.lines
-      .filter((m) => m.missing === null && m.sets.some((x) => x.byHand && !x.makeable))
+      .filter((m) => m.missing === null && m.sets.some((x) => !x.makeable))
       .map((m) => {
-        const odd = m.sets.find((x) => x.byHand && !x.makeable)!;
+        const odd = m.sets.find((x) => !x.makeable)!;
         return {
           on: [m.id],
           what: `${massText(odd.kg!, unit)} cannot be made here for ${m.name.toLowerCase()}.`,
@@ -29,7 +29,7 @@ export const loadNotMakeable: Rule = {
                     edit: changeLine(m.id, { loadKg: m.sets.map((x) => x.nearestKg ?? x.kg ?? 0) }),
                   },
                 ]),
-            { label: 'Use the computed load', edit: changeLine(m.id, { loadKg: null }) },
+            { label: 'Use the computed load', edit: changeLine(m.id, { loadKg: null, handed: undefined }) },
           ],
         };
       });

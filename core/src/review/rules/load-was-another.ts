@@ -1,4 +1,5 @@
-import { massText } from '../../units/mass';
+import { perHandWords } from '../../movements/settings';
+import { massText, type MassUnit } from '../../units/mass';
 import type { MeasuredLine } from '../../measure/model';
 import { changeLine } from '../questions';
 import type { Rule } from '../model';
@@ -8,6 +9,13 @@ const otherToday = (m: MeasuredLine) =>
   m.sets
     .filter((s) => s.todayKg !== null && s.kg !== null)
     .reduce<MeasuredLine['sets'][number] | null>((a, s) => (a === null || s.kg! > a.kg! ? s : a), null);
+
+/** "24 kg each", "bodyweight + 10 kg". */
+function loadWords({ movement }: MeasuredLine, kg: number, unit: MassUnit): string {
+  const load = `${massText(kg, unit)}${perHandWords(movement)}`;
+  if (movement.load.kind !== 'bodyweight') return load;
+  return kg === 0 ? 'bodyweight' : `bodyweight + ${load}`;
+}
 
 export const loadWasAnother: Rule = {
   id: 'load-was-another',
@@ -23,7 +31,7 @@ export const loadWasAnother: Rule = {
         : [
             {
               on: [m.id],
-              what: `${m.name} was handed over at ${massText(set.kg!, unit)}; today it would be ${massText(set.todayKg!, unit)}.`,
+              what: `${m.name} was handed over with ${loadWords(m, set.kg!, unit)}; today it would be ${loadWords(m, set.todayKg!, unit)}.`,
               why: 'What the client was given holds. What was logged, tested or written down since says another load.',
               fixes: () => [
                 { label: 'Take the loads of today', edit: changeLine(m.id, { handed: undefined }) },
