@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import Database from 'libsql';
 import { chance, countsIn, databaseIn, inFolder, opened, pause, run } from './house.mjs';
 
-const kit = JSON.parse(readFileSync('core/src/formats/fixtures/kit-1.json', 'utf8'));
+const kit = JSON.parse(readFileSync('core/src/documents/fixtures/kit-1.json', 'utf8'));
 
 const same = (found, wanted, where) => {
   if (found !== wanted) throw new Error(`${where} there are ${found}, not ${wanted}`);

@@ -1,3 +1,4 @@
+import type { Refused } from '@drimbo/core/contract';
 import type { ErrorRequestHandler, Response } from 'express';
 import { troubleOf } from './database/troubles';
 import { Problem } from './problem';
@@ -8,10 +9,11 @@ const TRY_AGAIN_S = 1;
 function tell(response: Response, problem: Problem): void {
   const { status, code, message, path, current } = problem;
   if (status === 503) response.setHeader('Retry-After', TRY_AGAIN_S);
-  response.status(status).json({
+  const refused: Refused = {
     error: { code, message, path },
     ...(current === undefined ? {} : { current }),
-  });
+  };
+  response.status(status).json(refused);
 }
 
 /** What the reading of requests refuses, in words; null for anything else. */

@@ -13,7 +13,8 @@ import { noNul, notTooDeep, wholeTexts } from './well-formed';
 import { found } from './lists';
 import { checked, Problem } from './problem';
 import type { Appraising } from './appraising/pool';
-import { accessRoutes, joinRoute } from './routes/access';
+import { accessRoutes } from './routes/access';
+import { joinRoute } from './routes/join';
 import { appraiseRoutes } from './routes/appraise';
 import { blockRoutes } from './routes/blocks';
 import { clientRoutes } from './routes/clients';
@@ -89,7 +90,7 @@ export function makeApp({
   app.use('/api/clients', clientRoutes(store, today, work));
   app.use('/api/kits', documentRoutes(store.kits));
   app.use('/api/schools', documentRoutes(store.schools));
-  app.use('/api/notebooks', documentRoutes(store.notebooks, true));
+  app.use('/api/notebooks', documentRoutes(store.notebooks));
   app.use('/api/sessions', sessionRoutes(store));
   app.use('/api/blocks', blockRoutes(store));
   app.use('/api/sets', setRoutes(store.sets));

@@ -1,7 +1,7 @@
 import type { TrainingBlock } from '@drimbo/core/block/document';
 import { dueOf, plannedIn, type Due, type PlannedDay } from '@drimbo/core/block/due';
 import type { BlockBrief, Found } from '@drimbo/core/formats/lists';
-import { openKept } from '@drimbo/core/formats/kept';
+import { blockKind, openKept } from '@drimbo/core/documents';
 import { sql, type Kysely } from 'kysely';
 import type { Tables } from './database/tables';
 import { parsed } from './parsed';
@@ -42,7 +42,7 @@ async function blocksOf(db: Kysely<Tables>, rows: readonly Told[]): Promise<Map<
       .execute();
     if (known.size + read.length > MOST_KNOWN) known.clear();
     for (const { id, revision, document, bytes } of read) {
-      const opened = openKept('block', parsed(document));
+      const opened = openKept(blockKind, parsed(document));
       known.set(id, { revision, bytes, block: 'document' in opened ? opened.document : null, due: null });
     }
   }

@@ -1,7 +1,7 @@
 import { asRun } from '@drimbo/core/session/as-run';
 import { sessionSchema, type Session } from '@drimbo/core/session/document';
 import type { FloorChange } from '@drimbo/core/session/floor-changes';
-import type { Stored } from './opened-rows';
+import type { Stored } from '@drimbo/core/contract';
 import { onTop } from './on-top';
 import { checked, Problem } from './problem';
 import type { Store } from './store';

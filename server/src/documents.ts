@@ -1,28 +1,27 @@
 import { createHash } from 'node:crypto';
 import type { Unreadable } from '@drimbo/core/formats/lists';
-import { mayReplace } from '@drimbo/core/formats/kept';
-import { documentSchemas, type Documents as Kinds } from '@drimbo/core/formats/opening';
-import type { DocumentKind } from '@drimbo/core/formats/steps';
+import {
+  documentKinds,
+  kindOfDocument,
+  kinds,
+  mayReplace,
+  type DocumentKind,
+  type Documents as Kinds,
+  type Kind,
+} from '@drimbo/core/documents';
 import { sql, type Kysely } from 'kysely';
-import type { ZodType } from 'zod';
 import { columnsOf } from './database/columns';
+import { usersOf } from './database/refs';
 import type { DocumentTable, StoredRow, Tables } from './database/tables';
 import { GOING } from './house/erase';
-import { OpenedRows, type Stored } from './opened-rows';
+import type { Stored } from '@drimbo/core/contract';
+import { OpenedRows } from './opened-rows';
 import { parsed } from './parsed';
 import { inUse, stale, type User } from './refusals';
 import { checked, checkedOver, notFound, Problem, upToAYearAhead } from './problem';
 
-interface Options<T> {
-  /** What needs the document of this id. */
-  users?: (id: string) => Promise<User[]>;
-  /** The tables whose rows may go along, and come back along, by the id in this column; left out, nothing does. */
-  along?: { tables: readonly ('sessions' | 'blocks')[]; column: 'client_id' };
-  /** What must hold beside the schema; throws a Problem that says what does not. */
-  check?: (document: T) => Promise<void>;
-  /** It stays with whom it was made for: sessions and blocks, whose sets and days are that client's. */
-  isOwned?: boolean;
-}
+/** Kinds of which each document is somebody's: they go with their client, and come back with them. */
+const owned = documentKinds.filter((kind) => kinds[kind].owner !== null) as ('session' | 'block')[];
 
 const digestOf = (text: string): string => createHash('sha256').update(text).digest('base64url');
 
@@ -31,7 +30,7 @@ const A_FEW = 20;
 
 /** Reading and writing one kind of document, with optimistic concurrency. */
 export class Documents<K extends DocumentKind> {
-  readonly schema: ZodType<Kinds[K]>;
+  private readonly record: Kind<K, Kinds[K]>;
   private readonly table: DocumentTable;
   private readonly rows: OpenedRows<K>;
 
@@ -39,11 +38,15 @@ export class Documents<K extends DocumentKind> {
     private readonly db: Kysely<Tables>,
     readonly kind: K,
     private readonly today: () => string,
-    private readonly o: Options<Kinds[K]> = {},
   ) {
-    this.schema = documentSchemas[kind];
+    this.record = kindOfDocument(kind);
     this.table = `${kind}s`;
     this.rows = new OpenedRows(kind);
+  }
+
+  /** There is one, always: it is neither made nor deleted. */
+  get isSingle(): boolean {
+    return this.record.isSingle;
   }
 
   private row(id: string) {
@@ -64,7 +67,7 @@ export class Documents<K extends DocumentKind> {
     throw new Problem(
       422,
       'unreadable-document',
-      `This ${this.kind} cannot be read: ${opened.why}. Its text can be saved; nothing else is touched by it.`,
+      `This ${this.record.name} cannot be read: ${opened.why}. Its text can be saved; nothing else is touched by it.`,
       '',
       opened,
     );
@@ -73,7 +76,7 @@ export class Documents<K extends DocumentKind> {
   /** Throws a 404 Problem when there is none. */
   async get(id: string): Promise<Stored<Kinds[K]>> {
     const found = await this.find(id);
-    if (!found) throw notFound(this.kind);
+    if (!found) throw notFound(this.record.name);
     return found;
   }
 
@@ -146,11 +149,33 @@ export class Documents<K extends DocumentKind> {
   private async taken(input: unknown, here?: string): Promise<Kinds[K]> {
     const document =
       here === undefined
-        ? checked(this.schema, input, 'document')
-        : checkedOver(mayReplace(this.kind, input, parsed(here)), 'document');
+        ? checked(this.record.any, input, 'document')
+        : checkedOver(mayReplace(this.record, input, parsed(here)), 'document');
     upToAYearAhead(this.today(), document, 'document');
-    await this.o.check?.(document);
+    await this.pointsToWhatIsThere(document);
     return document;
+  }
+
+  /** Throws a 400 Problem where something it cannot do without is not there. */
+  private async pointsToWhatIsThere(document: Kinds[K]): Promise<void> {
+    for (const { kind, id, at, what, isNeeded } of this.record.refersTo(document)) {
+      if (!isNeeded) continue;
+      const row = await this.db
+        .selectFrom(`${kind as DocumentKind}s` as const)
+        .select('id')
+        .where('id', '=', id)
+        .where('deleted_at', 'is', null)
+        .executeTakeFirst();
+      if (!row) throw new Problem(400, 'invalid', `There is no ${what} with this id.`, `document.${at}`);
+    }
+  }
+
+  /** What cannot do without a document, kind by kind. */
+  private async users(id: string): Promise<User[]> {
+    const users: User[] = [];
+    for (const kind of documentKinds)
+      for (const row of await usersOf(this.db, kind, this.kind, id)) users.push({ kind, id: row.id });
+    return users;
   }
 
   /**
@@ -177,14 +202,14 @@ export class Documents<K extends DocumentKind> {
       throw new Problem(
         409,
         'deleted',
-        `A deleted ${this.kind} has this id. Bring it back, or take another id.`,
+        `A deleted ${this.record.name} has this id. Bring it back, or take another id.`,
         'id',
       );
     const isRepeat = async (): Promise<boolean> =>
       JSON.stringify(current.document) === values.document ||
       (await this.row(id))?.made_hash === values.made_hash;
     if (result.numInsertedOrUpdatedRows === 0n && !(await isRepeat()))
-      throw new Problem(409, 'taken', `Another ${this.kind} has this id.`, 'id', current);
+      throw new Problem(409, 'taken', `Another ${this.record.name} has this id.`, 'id', current);
     return current;
   }
 
@@ -192,7 +217,7 @@ export class Documents<K extends DocumentKind> {
   async replace(id: string, revision: number, input: unknown): Promise<Stored<Kinds[K]>> {
     const here = await this.row(id);
     const document = await this.taken(input, here?.document);
-    if (this.o.isOwned) this.staysWith(here, (document as { clientId: string }).clientId);
+    if (this.record.owner !== null) this.staysWith(here, String(document[this.record.owner]));
     const values = {
       revision: revision + 1,
       document: JSON.stringify(document),
@@ -217,7 +242,7 @@ export class Documents<K extends DocumentKind> {
       throw new Problem(
         400,
         'invalid',
-        `A ${this.kind} stays with its client. Make a copy for somebody else.`,
+        `A ${this.record.name} stays with its client. Make a copy for somebody else.`,
         'document.clientId',
       );
   }
@@ -229,9 +254,9 @@ export class Documents<K extends DocumentKind> {
   async remove(id: string, revision: number, along: boolean): Promise<void> {
     const current = await this.get(id);
     if (current.revision !== revision) throw stale(this.kind, current);
-    const users = (await this.o.users?.(id)) ?? [];
-    if (users.length > 0 && !(along && this.o.along))
-      throw inUse(this.kind, users, this.o.along !== undefined);
+    const users = await this.users(id);
+    const mayGoAlong = this.kind === 'client';
+    if (users.length > 0 && !(along && mayGoAlong)) throw inUse(this.kind, users, mayGoAlong);
     await this.db.transaction().execute(async (whole) => {
       const at = new Date().toISOString();
       await whole
@@ -251,13 +276,12 @@ export class Documents<K extends DocumentKind> {
     from: string | null,
     to: string | null,
   ): Promise<void> {
-    if (!this.o.along) return;
-    const { tables, column } = this.o.along;
-    for (const table of tables)
+    if (this.kind !== 'client') return;
+    for (const kind of owned)
       await whole
-        .updateTable(table)
+        .updateTable(`${kind}s` as const)
         .set({ deleted_at: to })
-        .where(column, '=', id)
+        .where('client_id', '=', id)
         .where('deleted_at', from === null ? 'is' : '=', from)
         .execute();
   }
@@ -276,10 +300,10 @@ export class Documents<K extends DocumentKind> {
     if (!row) {
       const there = await this.find(id);
       if (there) return there;
-      throw notFound(`deleted ${this.kind}`);
+      throw notFound(`deleted ${this.record.name}`);
     }
     const opened = this.rows.open(row);
-    if ('document' in opened) await this.o.check?.(opened.document);
+    if ('document' in opened) await this.pointsToWhatIsThere(opened.document);
     await this.db.transaction().execute(async (whole) => {
       await whole
         .updateTable(this.table)

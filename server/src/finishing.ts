@@ -3,7 +3,7 @@ import type { Session } from '@drimbo/core/session/document';
 import { doneSchema } from '@drimbo/core/session/document';
 import { daySchema } from '@drimbo/core/units/dates';
 import { z } from 'zod';
-import type { Stored } from './opened-rows';
+import type { Stored } from '@drimbo/core/contract';
 import { onTop } from './on-top';
 import type { Store } from './store';
 

@@ -1,15 +1,13 @@
+import type { Stored } from '@drimbo/core/contract';
 import type { Unreadable } from '@drimbo/core/formats/lists';
-import { openKept } from '@drimbo/core/formats/kept';
-import type { Documents as Kinds } from '@drimbo/core/formats/opening';
-import { newest, type DocumentKind } from '@drimbo/core/formats/steps';
+import {
+  broughtUp,
+  kindOfDocument,
+  openKept,
+  type DocumentKind,
+  type Documents as Kinds,
+} from '@drimbo/core/documents';
 import type { StoredRow } from './database/tables';
-
-export interface Stored<T> {
-  id: string;
-  revision: number;
-  updatedAt: string;
-  document: T;
-}
 
 /** Opens rows of one kind; what the schema has seen of a revision it is not asked again. */
 export class OpenedRows<K extends DocumentKind> {
@@ -39,9 +37,10 @@ export class OpenedRows<K extends DocumentKind> {
     }
     const stored = { id: row.id, revision: row.revision, updatedAt: row.updated_at };
     const bytes = Buffer.byteLength(row.document);
-    if (this.isSound({ id: row.id, revision: row.revision, bytes }))
-      return { ...stored, document: newest(this.kind, raw) as Kinds[K] };
-    const opened = openKept(this.kind, raw);
+    const kind = kindOfDocument(this.kind);
+    const known = this.isSound({ id: row.id, revision: row.revision, bytes }) ? broughtUp(kind, raw) : null;
+    if (known && 'document' in known) return { ...stored, document: known.document as Kinds[K] };
+    const opened = openKept(kind, raw);
     if ('document' in opened) {
       this.sound.set(row.id, `${row.revision} ${bytes}`);
       return { ...stored, document: opened.document };

@@ -1,3 +1,4 @@
+import type { ProblemCode } from '@drimbo/core/contract';
 import { dayAfter, daysAfter } from '@drimbo/core/units/dates';
 import type { ZodError, ZodType } from 'zod';
 
@@ -5,7 +6,7 @@ import type { ZodError, ZodType } from 'zod';
 export class Problem extends Error {
   constructor(
     readonly status: number,
-    readonly code: string,
+    readonly code: ProblemCode,
     message: string,
     readonly path: string = '',
     /** For a conflict: what the server holds now. */

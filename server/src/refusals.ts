@@ -1,4 +1,4 @@
-import type { DocumentKind } from '@drimbo/core/formats/steps';
+import { kinds, type DocumentKind } from '@drimbo/core/documents';
 import { Problem } from './problem';
 
 /** A document that needs another one. */
@@ -12,7 +12,7 @@ export const stale = (kind: DocumentKind, current: unknown): Problem =>
   new Problem(
     409,
     'stale',
-    `This ${kind} was changed somewhere else since you opened it.`,
+    `This ${kinds[kind].name} was changed somewhere else since you opened it.`,
     'revision',
     current,
   );
@@ -21,9 +21,15 @@ export const stale = (kind: DocumentKind, current: unknown): Problem =>
 export function inUse(kind: DocumentKind, users: readonly User[], mayGoAlong: boolean): Problem {
   const named = users
     .slice(0, 5)
-    .map((u) => `${u.kind} “${u.id}”`)
+    .map((u) => `${kinds[u.kind].name} “${u.id}”`)
     .join(', ');
   const more = users.length > 5 ? ` and ${users.length - 5} more` : '';
   const way = mayGoAlong ? 'Say that they go along, or keep it.' : 'Give them another one first.';
-  return new Problem(409, 'in-use', `This ${kind} is used by ${named}${more}. ${way}`, 'id', users);
+  return new Problem(
+    409,
+    'in-use',
+    `This ${kinds[kind].name} is used by ${named}${more}. ${way}`,
+    'id',
+    users,
+  );
 }

@@ -1,4 +1,4 @@
-import { versionOf } from '@drimbo/core/formats/steps';
+import { kinds } from '@drimbo/core/documents';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -145,7 +145,7 @@ test('documents of older versions in the table are read as the newest', async ()
     .execute();
   const { body } = await ask().get('/api/clients/old').set('Host', host);
   expect([body.document.version, body.document.health.askedOn, body.document.health.answers]).toEqual([
-    versionOf('client'),
+    kinds.client.version,
     '',
     { other: true },
   ]);

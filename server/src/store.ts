@@ -1,7 +1,4 @@
 import type { Deleted, Unreadable } from '@drimbo/core/formats/lists';
-import type { Documents as Kinds } from '@drimbo/core/formats/opening';
-import { referencesOf } from '@drimbo/core/formats/references';
-import type { DocumentKind } from '@drimbo/core/formats/steps';
 import type { School } from '@drimbo/core/schools/document';
 import type { Notebook } from '@drimbo/core/movements/notebook';
 import type { Logged } from '@drimbo/core/strength/evidence';
@@ -11,46 +8,9 @@ import { COACH } from './database/migrations';
 import { forgetBlocks } from './block-lists';
 import type { Tables } from './database/tables';
 import { Documents } from './documents';
-import type { User } from './refusals';
-import { Problem } from './problem';
 import { GOING, KEPT_DAYS } from './house/erase';
 import { loggedJson } from './logged';
 import { Sets } from './sets';
-
-/** Clients, sessions and the plans of blocks that name a gym. */
-async function usersOfKit(db: Kysely<Tables>, kitId: string): Promise<User[]> {
-  const named = async (table: 'clients' | 'sessions', kind: User['kind']): Promise<User[]> => {
-    const rows = await db
-      .selectFrom(table)
-      .select('id')
-      .where('kit_id', '=', kitId)
-      .where('deleted_at', 'is', null)
-      .execute();
-    return rows.map(({ id }) => ({ kind, id }));
-  };
-  const blocks = await sql<{ id: string }>`
-    select id from blocks where deleted_at is null and instr(kit_ids, ${` ${kitId} `}) > 0`.execute(db);
-  return [
-    ...(await named('clients', 'client')),
-    ...(await named('sessions', 'session')),
-    ...blocks.rows.map(({ id }): User => ({ kind: 'block', id })),
-  ];
-}
-
-/**
- * Sessions and blocks that are judged by a school. Reads every document that holds its id at all: asked once, before it
- * is deleted.
- */
-async function usersOfSchool(db: Kysely<Tables>, schoolId: string): Promise<User[]> {
-  const judged = async (kind: 'session' | 'block'): Promise<User[]> => {
-    const { rows } = await sql<{ id: string }>`
-      select id from ${sql.table(`${kind}s`)}
-      where deleted_at is null and instr(document, ${schoolId}) > 0 and json_valid(document)
-        and json_extract(document, '$.school') = ${schoolId}`.execute(db);
-    return rows.map(({ id }) => ({ kind, id }));
-  };
-  return [...(await judged('session')), ...(await judged('block'))];
-}
 
 /** The name in a document, its id where it cannot be read. */
 const nameIn = sql.raw("case when json_valid(document) then json_extract(document, '$.name') else id end");
@@ -65,40 +25,12 @@ export const todayUtc = (): string => new Date().toISOString().slice(0, 10);
 
 /** Everything the routes read and write. */
 export function makeStore(db: Kysely<Tables>, today: () => string = todayUtc) {
-  const ofClient = async (clientId: string): Promise<User[]> => {
-    const idsIn = async (kind: 'session' | 'block'): Promise<User[]> => {
-      const rows = await db
-        .selectFrom(`${kind}s` as const)
-        .select('id')
-        .where('client_id', '=', clientId)
-        .where('deleted_at', 'is', null)
-        .execute();
-      return rows.map(({ id }) => ({ kind, id }));
-    };
-    return [...(await idsIn('session')), ...(await idsIn('block'))];
-  };
-  const kits = new Documents(db, 'kit', today, { users: (id) => usersOfKit(db, id) });
+  const clients = new Documents(db, 'client', today);
+  const kits = new Documents(db, 'kit', today);
   const notebooks = new Documents(db, 'notebook', today);
-  const schools = new Documents(db, 'school', today, { users: (id) => usersOfSchool(db, id) });
-  /** Throws a 400 Problem where a document points to one that is not there. */
-  const pointsToThere =
-    <K extends DocumentKind>(kind: K) =>
-    async (document: Kinds[K]): Promise<void> => {
-      const texts = { client: clients, kit: kits, school: schools };
-      for (const { kind: of, id, at, what } of referencesOf(kind, document))
-        if ((await texts[of].text(id)) === null)
-          throw new Problem(400, 'invalid', `There is no ${what} with this id.`, `document.${at}`);
-    };
-  const clients: Documents<'client'> = new Documents(db, 'client', today, {
-    users: ofClient,
-    along: { tables: ['sessions', 'blocks'], column: 'client_id' },
-    check: pointsToThere('client'),
-  });
-  const sessions = new Documents(db, 'session', today, {
-    check: pointsToThere('session'),
-    isOwned: true,
-  });
-  const blocks = new Documents(db, 'block', today, { check: pointsToThere('block'), isOwned: true });
+  const schools = new Documents(db, 'school', today);
+  const sessions = new Documents(db, 'session', today);
+  const blocks = new Documents(db, 'block', today);
   return {
     clients,
     kits,

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { applyChange, inverseChange } from './changes';
+import { applyChange } from './changes';
 import { trainingBlockSchema, type TrainingBlock } from './document';
 import { madeOf } from './making';
 import { sampleBlock } from './pages';
@@ -54,7 +54,7 @@ test('a day goes only where neither the pattern nor anything done needs it', () 
   expect(canGo(lone, lone.days[0]!.id)).toBe(false);
 });
 
-test('however days are added, named and taken out, the block stays sound, moves no day, and one undo brings it back', () => {
+test('however days are added, named and taken out, the block stays sound and moves no day', () => {
   const deed = fc.record({
     is: fc.constantFrom('add', 'name', 'drop'),
     name: fc.string({ maxLength: 80 }),
@@ -68,10 +68,7 @@ test('however days are added, named and taken out, the block stays sound, moves 
         const change =
           is === 'add' ? addDay(block, name) : is === 'name' ? nameDay(block, id, name) : dropDay(block, id);
         if (!change) continue;
-        const before = { block, sessions: {} };
-        const next = applyChange(block, {}, change);
-        expect(applyChange(next.block, {}, inverseChange(before, next)).block).toEqual(block);
-        block = next.block;
+        block = applyChange(block, {}, change).block;
         expect(trainingBlockSchema.safeParse(block).error).toBe(undefined);
       }
       expect(placed(block)).toEqual(placed(sample));

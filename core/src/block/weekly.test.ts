@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { groupIds } from '../anatomy/regions';
 import { measure } from '../measure/measure';
 import { appraiseBlock } from './appraise-block';
-import { applyChange, inverseChange } from './changes';
+import { applyChange } from './changes';
 import { trainingBlockSchema, type LifeEvent, type TrainingBlock, type WeekRule } from './document';
 import { findingsOf } from './judging';
 import { frozenSession, madeOf } from './making';
@@ -253,15 +253,4 @@ test('a week that something took days from, and what is put off beyond the last 
     const after = { ...block, life: [sick('2026-12-09', '2026-12-12', then)] };
     expect([then, lacking(after).map((f) => f.what)]).toEqual([then, []]);
   }
-});
-
-test('a change is taken back in one, block and sessions', () => {
-  const block = blockOf(weeks({}, {}));
-  const before = { block, sessions: { ...sound } };
-  const after = applyChange(block, sound, {
-    block: { title: 'Other', double: false },
-    sessions: [{ id: 'b', edit: { do: 'head', patch: { title: 'Changed' } } }],
-  });
-  const back = applyChange(after.block, after.sessions, inverseChange(before, after));
-  expect(back).toEqual(before);
 });

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { documentKinds, type DocumentKind } from './steps';
+import { documentKinds, type DocumentKind } from '../documents';
 
 /** What an export says of itself, in `house.json`. */
 export const houseSchema = z.object({

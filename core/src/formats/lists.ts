@@ -2,7 +2,7 @@ import type { Due } from '../block/due';
 import type { Client } from '../session/client';
 import type { Session } from '../session/document';
 import type { Need } from '../session/needs';
-import type { DocumentKind } from './steps';
+import type { DocumentKind } from '../documents';
 
 /** Part of a list, with how many rows the whole has. */
 export interface Page<T> {

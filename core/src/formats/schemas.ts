@@ -1,8 +1,7 @@
 import { z, type ZodType } from 'zod';
 import { performedSetSchema } from '../log/performed-set';
 import { houseSchema } from './house';
-import { newestSchemas } from './opening';
-import { documentKinds, versionOf } from './steps';
+import { kinds } from '../documents';
 
 const schemaOf = (title: string, schema: ZodType): unknown => ({
   title,
@@ -12,9 +11,9 @@ const schemaOf = (title: string, schema: ZodType): unknown => ({
 /** JSON Schema (2020-12) of every document, of a logged set and of what an export says of itself, by file name. */
 export const jsonSchemas = (): Record<string, unknown> => ({
   ...Object.fromEntries(
-    documentKinds.map((kind) => [
+    Object.values(kinds).map(({ kind, version, schema }) => [
       `${kind}.schema.json`,
-      schemaOf(`Drimbo ${kind}, version ${versionOf(kind)}`, newestSchemas[kind]),
+      schemaOf(`Drimbo ${kind}, version ${version}`, schema),
     ]),
   ),
   'logged-set.schema.json': schemaOf('Drimbo logged set', performedSetSchema),

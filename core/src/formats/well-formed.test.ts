@@ -1,4 +1,4 @@
-import { documentKinds } from './steps';
+import { documentKinds } from '../documents';
 import { nulIn, tooDeep } from './well-formed';
 import fc from 'fast-check';
 

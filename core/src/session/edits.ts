@@ -169,11 +169,3 @@ export function applyEdit(session: Session, edit: Edit): Session {
       return { ...session, dismissed: session.dismissed.filter((d) => d.finding !== edit.finding) };
   }
 }
-
-/** The edit that brings `before` back from `after`: the parts that differ, as they were. */
-export function inverseOf(before: Session, after: Session): Edit {
-  const values: Record<string, unknown> = {};
-  for (const key of Object.keys({ ...before, ...after }) as (keyof Session)[])
-    if (before[key] !== after[key]) values[key] = before[key];
-  return { do: 'put', values };
-}

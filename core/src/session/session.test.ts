@@ -1,11 +1,9 @@
 import fc from 'fast-check';
 import { line, session, soundPush } from '../examples/samples';
-import { linesOf, sessionSchema, type Session } from './document';
-import { applyEdit, inverseOf, type Edit } from './edits';
-import { commit, redo, startHistory, undo } from './history';
+import { linesOf, sessionSchema } from './document';
+import { applyEdit } from './edits';
 import { parseReserve, parseTempo, reserveText, tempoText, tempoWords } from './effort';
 import { parseScheme, schemeText, setTargets, withSetCount } from './schemes';
-import { singleBlock } from './starting';
 
 test('the sample is a valid document and survives JSON', () => {
   expect(sessionSchema.parse(JSON.parse(JSON.stringify(soundPush)))).toEqual(soundPush);
@@ -25,108 +23,6 @@ test.each([
 ])('%s is refused', (_, patch) =>
   expect(sessionSchema.safeParse({ ...soundPush, ...patch }).success).toBe(false),
 );
-
-const ids = linesOf(soundPush).map((l) => l.id);
-const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
-  fc.record({
-    do: fc.constant('move line' as const),
-    line: fc.constantFrom(...ids),
-    to: fc.integer({ min: -2, max: 8 }),
-  }),
-  fc.record({ do: fc.constant('remove line' as const), line: fc.constantFrom(...ids) }),
-  fc.record({
-    do: fc.constant('pair' as const),
-    line: fc.constantFrom(...ids),
-    with: fc.constantFrom(...ids),
-  }),
-  fc.record({
-    do: fc.constant('part' as const),
-    block: fc.constantFrom(...soundPush.blocks.map((b) => b.id)),
-    newBlocks: fc.constant<string[]>(['n1', 'n2', 'n3', 'n4', 'n5', 'n6']),
-  }),
-  fc.record({
-    do: fc.constant('line' as const),
-    line: fc.constantFrom(...ids),
-    patch: fc.record({ restS: fc.integer({ min: 0, max: 600 }) }),
-  }),
-  fc.record({
-    do: fc.constant('head' as const),
-    patch: fc.record({ minutes: fc.integer({ min: 10, max: 240 }) }),
-  }),
-  fc.record({
-    do: fc.constant('dismiss' as const),
-    finding: fc.constantFrom('a', 'b'),
-    reason: fc.constant('because'),
-  }),
-);
-
-/** Edits that part blocks use fixed ids; a document where they would stand twice is no document. */
-const valid = (s: Session): boolean => sessionSchema.safeParse(s).success;
-
-test('every edit has an inverse', () => {
-  fc.assert(
-    fc.property(anyEdit, (edit) => {
-      const after = applyEdit(soundPush, edit);
-      expect(applyEdit(after, inverseOf(soundPush, after))).toEqual(soundPush);
-    }),
-  );
-});
-
-test('undoing everything brings the first document back, redoing everything the last', () => {
-  fc.assert(
-    fc.property(fc.array(fc.tuple(anyEdit, fc.constantFrom(null, 'typing')), { maxLength: 25 }), (edits) => {
-      let history = startHistory(soundPush);
-      for (const [edit, key] of edits) {
-        history = commit(history, edit, 'edit', key);
-        expect(valid(history.present)).toBe(true);
-      }
-      const last = history.present;
-      let back = history;
-      while (back.past.length > 0) back = undo(back);
-      expect(back.present).toEqual(soundPush);
-      while (back.future.length > 0) back = redo(back);
-      expect(back.present).toEqual(last);
-    }),
-  );
-});
-
-test('typing in one cell is one step back; an edit in between ends it', () => {
-  const type = (h: ReturnType<typeof startHistory>, restS: number) =>
-    commit(h, { do: 'line', line: ids[0]!, patch: { restS } }, 'rest', 'rest');
-  let history = type(type(type(startHistory(soundPush), 1), 10), 100);
-  expect(history.past).toHaveLength(1);
-  history = type(commit(history, { do: 'head', patch: { minutes: 45 } }, 'minutes'), 30);
-  expect(history.past).toHaveLength(3);
-  expect(undo(undo(undo(history))).present).toEqual(soundPush);
-});
-
-test('an edit that changes nothing leaves no step', () => {
-  expect(commit(startHistory(soundPush), { do: 'recall', finding: 'none' }, 'x').present.dismissed).toEqual(
-    [],
-  );
-  expect(
-    commit(startHistory(soundPush), { do: 'remove line', line: 'nobody' }, 'x').past.length,
-  ).toBeLessThanOrEqual(1);
-});
-
-test('what a session did not have before is an edit like any other', () => {
-  expect('ramp' in soundPush).toBe(false);
-  const two = commit(startHistory(soundPush), { do: 'head', patch: { ramp: 'two sets' } }, 'ramp');
-  expect(two.present.ramp).toBe('two sets');
-  expect(two.past).toHaveLength(1);
-  expect(undo(two).present).toEqual(soundPush);
-  expect(redo(undo(two)).present.ramp).toBe('two sets');
-});
-
-test('an edit that would leave no valid session is refused in words and changes nothing', () => {
-  const full = session(Array.from({ length: 40 }, (_, i) => line('push-up', { id: `p${i}` })));
-  const one = startHistory(full);
-  const more = commit(one, { do: 'add block', at: 40, block: singleBlock('b', line('face-pull')) }, 'add');
-  expect(more).toEqual({ ...one, refused: 'a session holds at most forty movements and rounds' });
-  // The next edit that can be done forgets it.
-  expect(commit(more, { do: 'head', patch: { minutes: 50 } }, 'minutes').refused).toBeNull();
-  expect(commit(one, { do: 'head', patch: { title: '' } }, 'title').present).toBe(full);
-});
 
 test('pairing makes a superset, a third a giant set, parting three singles in order', () => {
   const three = session([line('push-up'), line('dumbbell-fly'), line('face-pull')]);

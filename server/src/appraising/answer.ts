@@ -1,6 +1,5 @@
 import { appraise, type Context } from '@drimbo/core';
-import { openKept } from '@drimbo/core/formats/kept';
-import { documentSchemas } from '@drimbo/core/formats/opening';
+import { clientKind, kitKind, notebookKind, openKept, schoolKind, sessionKind } from '@drimbo/core/documents';
 import { makeReport } from '@drimbo/core/formats/report';
 import { emptyNotebook, type Notebook } from '@drimbo/core/movements/notebook';
 import type { School } from '@drimbo/core/schools/document';
@@ -16,14 +15,14 @@ const stored = z.string().min(1).max(60);
 /** What `POST /api/appraise` takes. Without `client` or `kit` those the session names are used. */
 export const appraiseRequestSchema = z
   .object({
-    session: documentSchemas.session,
-    client: z.union([stored, documentSchemas.client]).optional(),
-    kit: z.union([stored, documentSchemas.kit]).optional(),
+    session: sessionKind.any,
+    client: z.union([stored, clientKind.any]).optional(),
+    kit: z.union([stored, kitKind.any]).optional(),
     /** The coach's own movements and cues; left out, the stored ones. */
-    notebook: documentSchemas.notebook.optional(),
+    notebook: notebookKind.any.optional(),
     /** The coach's own schools with their ids; left out, the stored ones. */
     schools: z
-      .array(z.object({ id: stored, document: documentSchemas.school }).strict())
+      .array(z.object({ id: stored, document: schoolKind.any }).strict())
       .max(60)
       .optional(),
     /** Logged sets for an inline client; a stored client brings its own. */
@@ -61,7 +60,7 @@ const withKnownLines = (session: Session): Session => ({
 /** The coach's notebook; where it cannot be read the catalogue is all there is, and the page Data names it. */
 function notebookIn(text: string): Notebook {
   try {
-    const opened = openKept('notebook', JSON.parse(text));
+    const opened = openKept(notebookKind, JSON.parse(text));
     if ('document' in opened) return opened.document;
   } catch {
     // It is not even JSON.
@@ -99,9 +98,9 @@ export function answerJob(job: AppraiseJob): string {
   upToAYearAhead(job.today, body);
   const context = contextOf({
     client: sentOrKept('client', body.client, job.client, (raw, at) =>
-      checkedOver(openKept('client', raw), at),
+      checkedOver(openKept(clientKind, raw), at),
     ),
-    kit: sentOrKept('kit', body.kit, job.kit, (raw, at) => checkedOver(openKept('kit', raw), at)),
+    kit: sentOrKept('kit', body.kit, job.kit, (raw, at) => checkedOver(openKept(kitKind, raw), at)),
     logged:
       body.logged ??
       (typeof body.client === 'object'

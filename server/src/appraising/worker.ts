@@ -1,3 +1,4 @@
+import type { ProblemCode } from '@drimbo/core/contract';
 import { constants, setPriority } from 'node:os';
 import { parentPort } from 'node:worker_threads';
 import { Problem } from '../problem';
@@ -8,7 +9,7 @@ import { ownThread } from './thread-time';
 export type Said =
   | { id: number; began: number | null }
   | { id: number; answer: string }
-  | { id: number; problem: { status: number; code: string; message: string; path: string } }
+  | { id: number; problem: { status: number; code: ProblemCode; message: string; path: string } }
   | { id: number; failed: string };
 
 // Where the engine gives each thread a priority of its own, the one that answers goes first.

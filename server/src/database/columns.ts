@@ -1,7 +1,7 @@
 import { endsOn } from '@drimbo/core/block/placing';
-import { openKept } from '@drimbo/core/formats/kept';
-import type { DocumentKind } from '@drimbo/core/formats/steps';
+import { blockKind, openKept, type DocumentKind } from '@drimbo/core/documents';
 import { statuses } from '@drimbo/core/session/document';
+import { refsOf } from './refs';
 
 type Raw = Record<string, unknown>;
 
@@ -20,14 +20,10 @@ const movementsIn = (raw: Raw): number =>
     0,
   );
 
-/** Ids between spaces, to be found by one of them. */
-const spaced = (ids: readonly string[]): string => (ids.length > 0 ? ` ${[...new Set(ids)].join(' ')} ` : '');
-
 const byKind: Record<DocumentKind, (raw: Raw) => Record<string, string | number>> = {
   client: (raw) => ({
     name: textIn(raw, 'name'),
     name_key: folded(textIn(raw, 'name')),
-    kit_id: textIn(raw, 'kitId'),
   }),
   session: (raw) => ({
     client_id: textIn(raw, 'clientId'),
@@ -38,13 +34,12 @@ const byKind: Record<DocumentKind, (raw: Raw) => Record<string, string | number>
     minutes: figureIn(raw, 'minutes'),
     movements: movementsIn(raw),
     emphasis: textIn(raw, 'emphasis'),
-    kit_id: textIn(raw, 'kitId'),
   }),
   kit: () => ({}),
   notebook: () => ({}),
   school: () => ({}),
   block: (raw) => {
-    const opened = openKept('block', raw);
+    const opened = openKept(blockKind, raw);
     const block = 'document' in opened ? opened.document : null;
     return {
       client_id: textIn(raw, 'clientId'),
@@ -52,7 +47,6 @@ const byKind: Record<DocumentKind, (raw: Raw) => Record<string, string | number>
       title_key: folded(textIn(raw, 'title')),
       starts_on: textIn(raw, 'startsOn'),
       ends_on: block ? endsOn(block) : '',
-      kit_ids: block ? spaced(block.life.flatMap((e) => e.kitId ?? [])) : '',
     };
   },
 };
@@ -62,5 +56,6 @@ const byKind: Record<DocumentKind, (raw: Raw) => Record<string, string | number>
  * is no document gives empty columns.
  */
 export function columnsOf(kind: DocumentKind, raw: unknown): Record<string, string | number> {
-  return byKind[kind](typeof raw === 'object' && raw !== null ? (raw as Raw) : {});
+  const found = typeof raw === 'object' && raw !== null ? (raw as Raw) : {};
+  return { ...byKind[kind](found), refs: refsOf(kind, found) };
 }

@@ -1,6 +1,7 @@
 import { emptyNotebook } from '@drimbo/core/movements/notebook';
 import { sql, type Kysely, type Migration } from 'kysely';
 import { parsed } from '../parsed';
+import { documentKinds, type DocumentKind } from '@drimbo/core/documents';
 import { columnsOf } from './columns';
 import { clockTables } from './set-clocks';
 import type { Tables } from './tables';
@@ -39,11 +40,13 @@ const blockIndexes = [
   'create index blocks_deleted on blocks (deleted_at) where deleted_at is not null',
 ];
 
+const sessionBrief = ['title', 'title_key', 'status_rank', 'day', 'minutes', 'movements', 'emphasis'];
+
 const PORTION = 500;
 
 /** Fills the columns of rows that were there before them, a portion at a time. */
-async function fillColumns(db: Kysely<unknown>, kind: 'client' | 'session'): Promise<void> {
-  const tables = db as Kysely<Pick<Tables, 'clients' | 'sessions'>>;
+async function fillColumns(db: Kysely<unknown>, kind: DocumentKind, names: readonly string[]): Promise<void> {
+  const tables = db as Kysely<Tables>;
   const table = `${kind}s` as const;
   for (let after = ''; ;) {
     const rows = await tables
@@ -54,11 +57,10 @@ async function fillColumns(db: Kysely<unknown>, kind: 'client' | 'session'): Pro
       .limit(PORTION)
       .execute();
     for (const { id, document } of rows) {
-      // A session's row knows its client even where its text does not.
-      const { client_id: _kept, ...columns } = columnsOf(kind, parsed(document));
+      const columns = columnsOf(kind, parsed(document));
       await tables
         .updateTable(table)
-        .set(columns as never)
+        .set(Object.fromEntries(names.map((name) => [name, columns[name]])) as never)
         .where('id', '=', id)
         .execute();
     }
@@ -168,8 +170,8 @@ export const migrations: Record<string, Migration> = {
       for (const column of ['title', 'title_key', 'day', 'emphasis', 'kit_id'])
         await add('sessions', column, 'text');
       for (const column of ['status_rank', 'minutes', 'movements']) await add('sessions', column, 'integer');
-      await fillColumns(db, 'client');
-      await fillColumns(db, 'session');
+      await fillColumns(db, 'client', ['name', 'name_key']);
+      await fillColumns(db, 'session', sessionBrief);
       for (const index of briefIndexes) await sql.raw(index).execute(db);
     },
   },
@@ -251,6 +253,24 @@ export const migrations: Record<string, Migration> = {
       await sql.raw('create index blocks_of_kits on blocks (kit_ids, id, deleted_at)').execute(db);
       for (const statement of clockTables) await sql.raw(statement).execute(db);
       await oneNotebook(db as Kysely<Pick<Tables, 'notebooks'>>);
+    },
+  },
+  '013-references': {
+    async up(db: Kysely<unknown>) {
+      for (const index of ['clients_of_kit', 'sessions_of_kit', 'blocks_of_kits'])
+        await sql.raw(`drop index ${index}`).execute(db);
+      for (const [table, column] of [
+        ['clients', 'kit_id'],
+        ['sessions', 'kit_id'],
+        ['blocks', 'kit_ids'],
+      ])
+        await sql.raw(`alter table ${table} drop column ${column}`).execute(db);
+      for (const kind of documentKinds) {
+        await sql.raw(`alter table ${kind}s add column refs text not null default ''`).execute(db);
+        await fillColumns(db, kind, ['refs']);
+        const also = kind === 'session' ? ', status_rank' : '';
+        await sql.raw(`create index ${kind}s_by_refs on ${kind}s (refs, id, deleted_at${also})`).execute(db);
+      }
     },
   },
 };

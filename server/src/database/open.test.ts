@@ -109,8 +109,8 @@ test('an upgrade that fails says so, names the copy and changes nothing; the nex
   expect(failed).toBeGreaterThan(4);
   const db = await openDatabase(folder);
   expect(await rows(db)).toEqual([1, 0, 0, 0]);
-  expect(await db.selectFrom('clients').select(['name', 'name_key', 'kit_id']).execute()).toEqual([
-    { name: 'Émile', name_key: 'emile', kit_id: 'hall' },
+  expect(await db.selectFrom('clients').select(['name', 'name_key', 'refs']).execute()).toEqual([
+    { name: 'Émile', name_key: 'emile', refs: ' kit:hall ' },
   ]);
   await db.destroy();
 });

@@ -11,6 +11,8 @@ export interface DocumentRow {
   deleted_at: string | null;
   /** Digest of the text it was made with, by which the same request sent again is known; empty where nobody kept it. */
   made_hash: Generated<string>;
+  /** What it points to, each between spaces (refs.ts); empty for nothing. */
+  refs: Generated<string>;
 }
 
 /** A row as it is read. */
@@ -21,7 +23,6 @@ export interface ClientRow extends DocumentRow {
   name: Generated<string>;
   /** The name as it is looked for. */
   name_key: Generated<string>;
-  kit_id: Generated<string>;
 }
 
 export interface SessionRow extends DocumentRow {
@@ -34,7 +35,6 @@ export interface SessionRow extends DocumentRow {
   day: Generated<string>;
   minutes: Generated<number>;
   movements: Generated<number>;
-  kit_id: Generated<string>;
   emphasis: Generated<string>;
 }
 
@@ -42,8 +42,6 @@ export interface BlockRow extends DocumentRow {
   client_id: string;
   title: Generated<string>;
   title_key: Generated<string>;
-  /** Gyms its plans name, each between spaces; empty for none. */
-  kit_ids: Generated<string>;
   /** Its first and its last day, with what came between. */
   starts_on: Generated<string>;
   ends_on: Generated<string>;

@@ -1,3 +1,4 @@
+import type { ProblemCode } from '@drimbo/core/contract';
 import { Problem } from '../problem';
 
 const codeOf = (error: unknown): string => {
@@ -10,7 +11,7 @@ export const isBusy = (error: unknown): boolean => /^SQLITE_(BUSY|LOCKED)/.test(
 interface Trouble {
   code: RegExp;
   status: number;
-  name: string;
+  name: ProblemCode;
   says: string;
 }
 

@@ -1,3 +1,4 @@
+import { blockKind, clientKind, kitKind, sessionKind } from '@drimbo/core/documents';
 import { schools } from '@drimbo/core/schools/schools';
 import type { Block, Session, WarmupItem } from '@drimbo/core/session/document';
 import { emptySession, singleBlock } from '@drimbo/core/session/starting';
@@ -54,14 +55,14 @@ async function fill(db: Kysely<Tables>, now: Date, weeksBehind?: number): Promis
   const before = (days: number): string =>
     new Date(now.getTime() - days * 86_400_000).toISOString().slice(0, 10);
   const clients = demoClients(before);
-  for (const [id, kit] of Object.entries(demoKits)) await store.kits.create(id, store.kits.schema.parse(kit));
+  for (const [id, kit] of Object.entries(demoKits)) await store.kits.create(id, kitKind.any.parse(kit));
   for (const [id, client] of Object.entries(clients))
-    await store.clients.create(id, store.clients.schema.parse(client));
+    await store.clients.create(id, clientKind.any.parse(client));
 
   const sessions = new Map<string, Session>();
   for (const typed of demoSessions) {
     const client = clients[typed.client]!;
-    const document = store.sessions.schema.parse({
+    const document = sessionKind.any.parse({
       ...emptySession({
         title: typed.title,
         clientId: typed.client,
@@ -82,13 +83,13 @@ async function fill(db: Kysely<Tables>, now: Date, weeksBehind?: number): Promis
   for (const told of demoBlocks(today, weeksBehind)) {
     const client = clients[told.block.clientId]!;
     const { block, done, sets } = lived(told, { client, kits: demoKits, sessions, today });
-    for (const [id, session] of done) await store.sessions.create(id, store.sessions.schema.parse(session));
+    for (const [id, session] of done) await store.sessions.create(id, sessionKind.any.parse(session));
     for (let at = 0; at < sets.length; at += PORTION)
       await db
         .insertInto('performed_sets')
         .values(sets.slice(at, at + PORTION))
         .execute();
-    await store.blocks.create(told.id, store.blocks.schema.parse(block));
+    await store.blocks.create(told.id, blockKind.any.parse(block));
   }
   return true;
 }

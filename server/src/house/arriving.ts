@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { DocumentKind } from '@drimbo/core/formats/steps';
+import type { DocumentKind } from '@drimbo/core/documents';
 import { columnsOf } from '../database/columns';
 import { openEngine, type Engine } from '../database/engine';
 import { insisting } from '../database/insisting';

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { appraise } from '@drimbo/core';
-import { documentKinds } from '@drimbo/core/formats/steps';
+import { documentKinds } from '@drimbo/core/documents';
 import { schools } from '@drimbo/core/schools/schools';
 import { kitSchema } from '@drimbo/core/kit/kit';
 import { anyClient, anyKit, anySession } from '@drimbo/core/testing/any';

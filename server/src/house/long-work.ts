@@ -1,3 +1,4 @@
+import type { Erased } from '@drimbo/core/contract';
 import { randomUUID } from 'node:crypto';
 import { mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
@@ -24,13 +25,6 @@ interface Options {
   there?: StillThere;
   /** A file up to this is written anew in its place. */
   smallBytes?: number;
-}
-
-/** What came of erasing: which copies made before still hold the client, and whether every trace here is gone. */
-export interface Erased {
-  copies: string[];
-  /** False while another program reads the database: the last traces go when it is done. */
-  isClean: boolean;
 }
 
 /** How often the journal is tried again where somebody read from it, milliseconds. */

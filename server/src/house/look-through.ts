@@ -1,5 +1,5 @@
 import type { Unreadable } from '@drimbo/core/formats/lists';
-import { documentKinds } from '@drimbo/core/formats/steps';
+import { documentKinds } from '@drimbo/core/documents';
 import type { Kysely } from 'kysely';
 import type { Tables } from '../database/tables';
 import { opened } from '../sets';

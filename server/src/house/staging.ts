@@ -1,5 +1,5 @@
 import { rmSync } from 'node:fs';
-import type { DocumentKind } from '@drimbo/core/formats/steps';
+import type { DocumentKind } from '@drimbo/core/documents';
 import type { PerformedSet } from '@drimbo/core/log/performed-set';
 import { openEngine, type Engine } from '../database/engine';
 import { rowOf } from '../sets';

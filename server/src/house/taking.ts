@@ -1,9 +1,7 @@
 import type { TrainingBlock } from '@drimbo/core/block/document';
 import { entryAt, HOUSE_FILE, houseSchema, type HouseEntry } from '@drimbo/core/formats/house';
-import { documentSchemas } from '@drimbo/core/formats/opening';
+import { kindOfDocument, type DocumentKind, type Reference } from '@drimbo/core/documents';
 import type { PlannedFile, Wrong } from '@drimbo/core/formats/plan';
-import { referencesOf, type Reference } from '@drimbo/core/formats/references';
-import type { DocumentKind } from '@drimbo/core/formats/steps';
 import type { PerformedSet } from '@drimbo/core/log/performed-set';
 import type { Session } from '@drimbo/core/session/document';
 import { dayAfter, daysAfter } from '@drimbo/core/units/dates';
@@ -29,6 +27,14 @@ const turn = (entry: Entry): number =>
   ['house', 'kit', 'school', 'client', 'notebook', 'session', 'block', 'sets', 'other'].indexOf(
     entry.is === 'document' ? entry.kind : entry.is,
   );
+
+/** The documents one cannot do without. Loose references go on without what they point to. */
+const neededBy = (kind: DocumentKind, document: object): { reference: Reference; kind: DocumentKind }[] =>
+  kindOfDocument(kind)
+    .refersTo(document as never)
+    .flatMap((reference) =>
+      reference.isNeeded ? [{ reference, kind: reference.kind as DocumentKind }] : [],
+    );
 
 /** The files of an export in the order they are taken. */
 export const inTurn = (files: readonly ZippedFile[]): Entry[] =>
@@ -94,7 +100,7 @@ export class Taking {
   }
 
   /** Whether a document is here or came along. */
-  private async has({ kind, id }: Reference): Promise<boolean> {
+  private async has({ kind, id }: { kind: DocumentKind; id: string }): Promise<boolean> {
     if (this.there.has(`${kind} ${id}`)) return true;
     const row = await this.db
       .selectFrom(`${kind}s` as const)
@@ -110,13 +116,13 @@ export class Taking {
 
   /** The first thing a document points to that is neither here nor in the file; null where all of it is. */
   private async missing(kind: DocumentKind, document: object): Promise<Reference | null> {
-    for (const reference of referencesOf(kind, document as never))
-      if (!(await this.has(reference))) return reference;
+    for (const { reference, kind: of } of neededBy(kind, document))
+      if (!(await this.has({ kind: of, id: reference.id }))) return reference;
     return null;
   }
 
   private async takeDocument(path: string, kind: DocumentKind, id: string, text: string): Promise<void> {
-    const schema: ZodType<object> = documentSchemas[kind];
+    const schema: ZodType<object> = kindOfDocument(kind).any;
     const read = readJson(path, text, schema);
     if ('wrong' in read) {
       this.wrong.push(...read.wrong);

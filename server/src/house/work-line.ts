@@ -1,14 +1,7 @@
+import type { Underway } from '@drimbo/core/contract';
 import { lockFolder } from '../database/folder-lock';
 import { Problem } from '../problem';
 import type { Tell } from './telling';
-
-/** What is being done at this moment, in words, and how far it is, 0–1; null where nobody can say. */
-export interface Underway {
-  does: string;
-  share: number | null;
-  /** How many others wait. */
-  waiting: number;
-}
 
 interface Work<T> {
   /** In words that follow "Drimbo is": "importing". */

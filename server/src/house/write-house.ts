@@ -2,10 +2,9 @@ import { createWriteStream } from 'node:fs';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { HOUSE_FILE, pathOf, sessionTextPath, setsPath, type House } from '@drimbo/core/formats/house';
-import { newestSchemas } from '@drimbo/core/formats/opening';
 import { jsonSchemas } from '@drimbo/core/formats/schemas';
 import { cellsOfSet, setsHeader } from '@drimbo/core/formats/sets-table';
-import type { DocumentKind } from '@drimbo/core/formats/steps';
+import { documentKinds, type DocumentKind } from '@drimbo/core/documents';
 import { emptyNotebook } from '@drimbo/core/movements/notebook';
 import type { Session } from '@drimbo/core/session/document';
 import { writeSession } from '@drimbo/core/shorthand/session-text';
@@ -13,6 +12,7 @@ import { sql, type Kysely } from 'kysely';
 import papaparse from 'papaparse';
 import { ZipFile } from 'yazl';
 import { asOfOneMoment } from '../database/driver';
+import { neededRef, pointing, usersOf } from '../database/refs';
 import type { Tables } from '../database/tables';
 import { EVERY, tornOf } from '../logged';
 import { opened } from '../sets';
@@ -73,42 +73,23 @@ async function idsOf(db: Kysely<Tables>, kind: DocumentKind): Promise<string[]> 
   return rows.map((row) => row.id);
 }
 
-/** The ids of what is exported: the whole house, or one client with the gyms that the sessions name. */
+/** The ids of what is exported: the whole house, or one client with theirs and what those cannot do without. */
 async function chosen(db: Kysely<Tables>, client: string | null): Promise<Record<DocumentKind, string[]>> {
-  if (client === null)
-    return {
-      client: await idsOf(db, 'client'),
-      kit: await idsOf(db, 'kit'),
-      session: await idsOf(db, 'session'),
-      notebook: await idsOf(db, 'notebook'),
-      school: await idsOf(db, 'school'),
-      block: await idsOf(db, 'block'),
-    };
-  const sessions = await db
-    .selectFrom('sessions')
-    .select(['id', 'kit_id', 'document'])
-    .where('client_id', '=', client)
-    .where('deleted_at', 'is', null)
-    .orderBy('id')
-    .execute();
-  const blocks = await db
-    .selectFrom('blocks')
-    .select(['id', 'document'])
-    .where('client_id', '=', client)
-    .where('deleted_at', 'is', null)
-    .orderBy('id')
-    .execute();
-  const own = await db.selectFrom('clients').select('kit_id').where('id', '=', client).executeTakeFirst();
-  const named = new Set([own?.kit_id, ...sessions.map((s) => s.kit_id)]);
-  const judging = new Set([...sessions, ...blocks].map((d) => /"school":"([^"]+)"/.exec(d.document)?.[1]));
-  return {
-    client: [client],
-    kit: (await idsOf(db, 'kit')).filter((id) => named.has(id)),
-    session: sessions.map((s) => s.id),
-    notebook: [],
-    school: (await idsOf(db, 'school')).filter((id) => judging.has(id)),
-    block: blocks.map((b) => b.id),
-  };
+  const ids = {} as Record<DocumentKind, string[]>;
+  for (const kind of documentKinds) ids[kind] = client === null ? await idsOf(db, kind) : [];
+  if (client === null) return ids;
+  const needed = new Set<string>();
+  for (const kind of documentKinds) {
+    const rows =
+      kind === 'client' ? await pointing(db, kind, client) : await usersOf(db, kind, 'client', client);
+    ids[kind] = rows.map(({ id }) => id).sort();
+    for (const { refs } of rows) for (const ref of refs.split(' ').filter(Boolean)) needed.add(ref);
+  }
+  for (const kind of documentKinds)
+    ids[kind].push(
+      ...(await idsOf(db, kind)).filter((id) => needed.has(neededRef(kind, id)) && !ids[kind].includes(id)),
+    );
+  return ids;
 }
 
 /** Adds the documents of a kind; one that cannot be read goes along as it lies there. */
@@ -206,8 +187,7 @@ export async function writeHouse(
     archive.add('README.txt', () => Promise.resolve(readMe(house)));
     for (const [name, schema] of Object.entries(jsonSchemas()))
       archive.add(`schemas/${name}`, () => Promise.resolve(pretty(schema)));
-    for (const kind of Object.keys(newestSchemas) as DocumentKind[])
-      addDocuments(archive, store, kind, ids[kind]);
+    for (const kind of documentKinds) addDocuments(archive, store, kind, ids[kind]);
     await addTexts(archive, store, ids.session);
     await addSets(archive, one, ids.client);
     await archive.into(file);

@@ -1,10 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import { rateLimit, type AugmentedRequest, type RateLimitExceededEventHandler } from 'express-rate-limit';
+import { rateLimit } from 'express-rate-limit';
 import { Router } from 'express';
 import { z } from 'zod';
 import { CLIENT, COACH, cookieFor, tokenIn, type Access } from '../access/gate';
 import { hasPasscode, isPasscode, LEAST_LENGTH, setPasscode } from '../access/passcode';
 import { isHere } from '../access/network';
+import { tooOften } from '../access/too-often';
 import { whoOf } from '../access/who';
 import { checked, Problem } from '../problem';
 import type { Store } from '../store';
@@ -13,20 +14,6 @@ const QUARTER_MS = 15 * 60_000;
 /** Wrong passcodes from one address, and from all together, in a quarter of an hour. */
 const TRIES = 5;
 const TRIES_OF_ALL = 50;
-const DAY_MS = 86_400_000;
-/** Links nobody made, from one address, in a minute. */
-const WRONG_LINKS = 30;
-const OVER = '/link-over';
-
-/** Says when it is worth another try (RFC 9110, 10.2.3), and refuses. */
-const tooOften =
-  (says: string): RateLimitExceededEventHandler =>
-  (request, response) => {
-    const { resetTime } = (request as AugmentedRequest).rateLimit!;
-    const left = Math.ceil(((resetTime?.getTime() ?? 0) - Date.now()) / 1000);
-    response.setHeader('Retry-After', Math.max(1, left));
-    throw new Problem(429, 'too-often', says);
-  };
 
 const WRONG_PASSCODES = 'Too many wrong passcodes. Wait a quarter of an hour.';
 
@@ -126,34 +113,5 @@ export function accessRoutes(access: Access, store: Store): Router {
     await links.revoke(request.params.id);
     response.status(204).end();
   });
-  return router;
-}
-
-/** A client opens their link: the browser keeps it, and the session it leads to opens. */
-export function joinRoute({ links }: Access): Router {
-  const router = Router();
-  router.get(
-    '/:token',
-    rateLimit({
-      windowMs: 60_000,
-      limit: WRONG_LINKS,
-      legacyHeaders: false,
-      skipSuccessfulRequests: true,
-      requestWasSuccessful: (_request, response) => response.getHeader('Location') !== OVER,
-      handler: tooOften('Too many links that lead nowhere. Wait a minute and open yours again.'),
-    }),
-    async (request, response) => {
-      const token = String(request.params.token);
-      const whose = await links.whose(token);
-      if (!whose) {
-        response.redirect(303, OVER);
-        return;
-      }
-      const left = Math.min(Date.parse(whose.expiresAt) - Date.now(), 90 * DAY_MS);
-      response.cookie(CLIENT, token, cookieFor(request, left));
-      response.setHeader('Cache-Control', 'no-store');
-      response.redirect(303, `/floor/${encodeURIComponent(whose.sessionId)}`);
-    },
-  );
   return router;
 }

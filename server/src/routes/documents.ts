@@ -1,4 +1,4 @@
-import type { DocumentKind } from '@drimbo/core/formats/steps';
+import type { DocumentKind } from '@drimbo/core/documents';
 import { Router } from 'express';
 import { z } from 'zod';
 import type { Documents } from '../documents';
@@ -6,11 +6,8 @@ import { checked, Problem } from '../problem';
 
 const newId = z.string().regex(/^[a-z0-9][a-z0-9-]{1,58}$/, 'an id of small letters, figures and dashes');
 
-/**
- * GET list, GET one, POST new, PUT with revision, DELETE with revision, bring-back: the same for every kind of document.
- * `onlyOne`: the kind of which there is one, always: it is read and changed, neither made nor deleted.
- */
-export function documentRoutes<K extends DocumentKind>(documents: Documents<K>, onlyOne = false): Router {
+/** GET list, GET one, POST new, PUT with revision, DELETE with revision, bring-back: alike for every kind of document. */
+export function documentRoutes<K extends DocumentKind>(documents: Documents<K>): Router {
   const router = Router();
   const creation = z.object({ id: newId, document: z.unknown() }).strict();
   /** In the body or the query: the revision that is meant, and whether what needs the document goes along. */
@@ -28,7 +25,7 @@ export function documentRoutes<K extends DocumentKind>(documents: Documents<K>, 
   router.get('/:id', async (request, response) => {
     response.json(await documents.get(request.params.id));
   });
-  if (onlyOne) {
+  if (documents.isSingle) {
     router.use((request, _response, next) => {
       const isFine = request.method === 'GET' || request.method === 'HEAD' || request.method === 'PUT';
       next(

@@ -13,7 +13,7 @@ import { Router, type Response } from 'express';
 import { z } from 'zod';
 import { whoOf } from '../access/who';
 import { changeOnFloor } from '../changing';
-import type { Stored } from '../opened-rows';
+import type { Stored } from '@drimbo/core/contract';
 import { finish, finishing } from '../finishing';
 import { sendWith } from '../ready-json';
 import { checked, notFound, Problem } from '../problem';

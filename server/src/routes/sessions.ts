@@ -4,7 +4,7 @@ import { sessionsAsked, sessionsPage } from '../lists';
 import { finish, finishing } from '../finishing';
 import { checked } from '../problem';
 import type { Store } from '../store';
-import { usesOfOwn } from '../uses';
+import { usesOfOwn } from '../database/refs';
 import { documentRoutes } from './documents';
 
 const ownAsked = z.object({ own: z.string().min(1).max(60) }).strict();

@@ -1,8 +1,21 @@
 import { sampleClient, sampleKit, soundPush } from '../examples/samples';
 import { sampleBlock } from '../block/pages';
 import { MOST_CHOICES } from '../kit/kit';
-import { commit, startHistory } from '../session/history';
-import { mayReplace, openKept } from './kept';
+import { applyEdit } from '../session/edits';
+import {
+  changesOf,
+  historyOf,
+  kinds,
+  mayReplace as mayReplaceKind,
+  openKept as openKeptKind,
+  sessionKind,
+  type DocumentKind,
+} from './index';
+
+const openKept = (kind: DocumentKind, raw: unknown) => openKeptKind<object>(kinds[kind] as never, raw);
+const mayReplace = (kind: DocumentKind, next: unknown, here: unknown) =>
+  mayReplaceKind<object>(kinds[kind] as never, next, here);
+const { start, commit } = historyOf(changesOf(sessionKind));
 
 /** A kit with a stack of 300 kg in steps: four hundred loads are the most. */
 const withStep = (stepKg: number) => ({
@@ -54,16 +67,10 @@ test('a session that is too long can be edited down, and what was taken out brou
   }));
   const long = { ...soundPush, blocks: [...many, ...rest] };
   expect(beyondOf(openKept('session', long))).not.toEqual([]);
-  const shorter = commit(startHistory(long), { do: 'remove line', line: 'l3' }, 'remove it');
+  const shorter = commit(start(long), applyEdit(long, { do: 'remove line', line: 'l3' }), 'remove it');
   expect(shorter.refused).toBeNull();
   expect(shorter.present.blocks).toHaveLength(long.blocks.length - 1);
-  const longer = commit(
-    startHistory(long),
-    {
-      do: 'put',
-      values: { blocks: [...long.blocks, { ...many[0]!, id: 'more', lines: [{ ...line!, id: 'm' }] }] },
-    },
-    'add',
-  );
+  const blocks = [...long.blocks, { ...many[0]!, id: 'more', lines: [{ ...line!, id: 'm' }] }];
+  const longer = commit(start(long), { ...long, blocks }, 'add');
   expect(longer.refused).toMatch(/at most/);
 });

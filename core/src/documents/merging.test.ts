@@ -5,8 +5,17 @@ import { sessionSchema } from '../session/document';
 import { anyClient, anySession } from '../testing/any';
 import type { soundPush } from '../examples/samples';
 import { line, sampleClient, session } from '../examples/samples';
-import { partName, partText } from './part-words';
-import { differing, merged, mergedAlone } from './parts';
+import {
+  clientKind,
+  differing,
+  kinds,
+  merged,
+  mergedAlone,
+  notebookKind,
+  partName,
+  partText,
+  sessionKind,
+} from './index';
 
 const keysOf = (parts: { key: string }[]): string[] => parts.map((p) => p.key).sort();
 
@@ -14,15 +23,15 @@ test('two versions of a session differ movement by movement, and in their order'
   const base = session([line('push-up'), line('pushdown')]);
   const mine = applyEdit({ ...base, minutes: 50 }, { do: 'line', line: 'push-up', patch: { restS: 75 } });
   const theirs = session([line('push-up'), line('pushdown', { restS: 30 }), line('dumbbell-fly')]);
-  const parts = differing('session', base, mine, theirs);
+  const parts = differing(sessionKind, base, mine, theirs);
   expect(Object.fromEntries(parts.map((p) => [p.key, p.changedBy]))).toEqual({
     minutes: 'mine',
-    order: 'theirs',
-    'line:push-up': 'mine',
-    'line:pushdown': 'theirs',
-    'line:dumbbell-fly': 'theirs',
+    blocks: 'theirs',
+    'blocks:push-up': 'mine',
+    'blocks:pushdown': 'theirs',
+    'blocks:dumbbell-fly': 'theirs',
   });
-  const both = mergedAlone('session', base, mine, theirs)!;
+  const both = mergedAlone(sessionKind, base, mine, theirs)!;
   expect(both.minutes).toBe(50);
   expect(both.blocks.map((b) => [b.lines[0]!.id, b.lines[0]!.restS])).toEqual([
     ['push-up', 75],
@@ -35,20 +44,20 @@ test('two tabs of one notebook meet in one list without a question, over the sam
   const base = { ...emptyNotebook, hidden: ['dip'], cues: { 'push-up': ['Long'] } };
   const mine = { ...base, hidden: ['dip', 'push-up'], cues: { 'push-up': ['Long'], dip: ['Lean'] } };
   const theirs = { ...base, hidden: ['push-down'] };
-  expect(mergedAlone('notebook', base, mine, theirs)).toEqual({
+  expect(mergedAlone(notebookKind, base, mine, theirs)).toEqual({
     ...emptyNotebook,
     hidden: ['push-up', 'push-down'],
     cues: { 'push-up': ['Long'], dip: ['Lean'] },
   });
-  expect(mergedAlone('notebook', base, mine, { ...theirs, cues: { dip: ['Tall'] } })).toBeNull();
+  expect(mergedAlone(notebookKind, base, mine, { ...theirs, cues: { dip: ['Tall'] } })).toBeNull();
 });
 
 test('what both changed is for the coach; without a common beginning everything is', () => {
   const mine = { ...sampleClient, minutes: 50, goal: 'Size' };
   const theirs = { ...sampleClient, minutes: 45, likes: 'Cables' };
-  expect(mergedAlone('client', sampleClient, mine, theirs)).toBeNull();
-  expect(mergedAlone('client', null, mine, sampleClient)).toBeNull();
-  const chosen = merged('client', mine, theirs, new Set(['minutes']));
+  expect(mergedAlone(clientKind, sampleClient, mine, theirs)).toBeNull();
+  expect(mergedAlone(clientKind, null, mine, sampleClient)).toBeNull();
+  const chosen = merged(clientKind, mine, theirs, new Set(['minutes']));
   expect(chosen).toEqual({ ...sampleClient, minutes: 45, goal: 'Size', likes: sampleClient.likes });
 });
 
@@ -60,12 +69,12 @@ test('all of theirs is theirs, none of theirs is mine, and a merge of valid sess
       anySession.filter(ids),
       fc.infiniteStream(fc.boolean()),
       (mine, theirs, coin) => {
-        const parts = differing('session', null, mine, theirs);
+        const parts = differing(sessionKind, null, mine, theirs);
         const all = new Set(keysOf(parts));
-        expect(merged('session', mine, theirs, all)).toEqual(theirs);
-        expect(merged('session', mine, theirs, new Set())).toEqual(mine);
+        expect(merged(sessionKind, mine, theirs, all)).toEqual(theirs);
+        expect(merged(sessionKind, mine, theirs, new Set())).toEqual(mine);
         const some = new Set([...all].filter(() => coin.next().value));
-        expect(sessionSchema.safeParse(merged('session', mine, theirs, some)).success).toBe(true);
+        expect(sessionSchema.safeParse(merged(sessionKind, mine, theirs, some)).success).toBe(true);
       },
     ),
     { numRuns: 30 },
@@ -77,11 +86,11 @@ test('every part has a name and says what it is on both sides', () => {
     fc.property(
       fc.oneof(fc.tuple(anySession, anySession), fc.tuple(anyClient, anyClient)),
       ([mine, theirs]) => {
-        const kind = 'blocks' in mine ? 'session' : 'client';
-        for (const part of differing(kind, null as never, mine as never, theirs as never)) {
-          expect(partName(part)).toMatch(/^[A-Z0-9]/);
+        const kind = kinds['blocks' in mine ? 'session' : 'client'] as never;
+        for (const part of differing<object>(kind, null, mine, theirs)) {
+          expect(partName(kind, part)).toMatch(/^[A-Z0-9]/);
           for (const side of ['mine', 'theirs'] as const)
-            expect(partText(part, side, 'kg')).not.toMatch(/^$|undefined|\[object/);
+            expect(partText(kind, part, side, 'kg')).not.toMatch(/^$|undefined|\[object/);
         }
       },
     ),

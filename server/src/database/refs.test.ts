@@ -2,11 +2,11 @@ import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/sample
 import type { Line, Session } from '@drimbo/core/session/document';
 import type { Kysely } from 'kysely';
 import request from 'supertest';
-import type { Tables } from './database/tables';
-import { makeStore } from './store';
-import { appOn, host, today } from './testing/app';
-import { newHouse } from './testing/folders';
-import { usesOfOwn } from './uses';
+import type { Tables } from './tables';
+import { makeStore } from '../store';
+import { appOn, host, today } from '../testing/app';
+import { newHouse } from '../testing/folders';
+import { usesOfOwn } from './refs';
 
 let db: Kysely<Tables>;
 let drop: () => Promise<void>;
