@@ -1,3 +1,4 @@
+import { documentKinds } from '@drimbo/core/documents';
 import { documentWays, problemCodes, ways, type Way } from '@drimbo/core/contract';
 import { everyRoute } from './testing/routes';
 
@@ -9,7 +10,7 @@ const addressesOf = (all: object): string[] =>
 /** Of a kind of which there is one, what makes and deletes is answered with a refusal: nobody asks it. */
 const asked = new Set([
   ...addressesOf(ways),
-  ...Object.values(documentWays).flatMap((each) => addressesOf(each)),
+  ...documentKinds.flatMap((kind) => addressesOf(documentWays(kind))),
 ]);
 
 test('the server answers every way of the contract, and nothing that is not in it', () => {

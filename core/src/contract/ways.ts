@@ -38,10 +38,15 @@ interface Finished {
   done: Done;
 }
 
-/** What can be asked of any kind of document; of a single one only `get`, `list` and `change`. */
-const ofDocuments = <K extends DocumentKind>(kind: K) => {
-  const list = `/${kind}s` as const;
-  const one = `/${kind}s/:id` as const;
+/**
+ * What can be asked of documents of a kind; of one of which there is only one, to read and to change it.
+ *
+ * @example documentWays('kit').get({ id: 'hall' })   // { method: 'GET', path: '/kits/hall', body: undefined }
+ */
+export const documentWays = <K extends DocumentKind>(kind: K) => {
+  // To the compiler an address is the names in it: which kind it is of, it need not know.
+  const list = `/${kind}s` as '';
+  const one = `/${kind}s/:id` as ':id';
   return {
     list: way<Stored<Documents[K]>[]>()('GET', list),
     get: way<Stored<Documents[K]>>()('GET', one),
@@ -50,18 +55,8 @@ const ofDocuments = <K extends DocumentKind>(kind: K) => {
     change: way<Stored<Documents[K]>, never, { revision: number; document: Documents[K] }>()('PUT', one),
     /** `along`: what needs it goes along. */
     remove: way<undefined, { revision: number; along?: boolean }>()('DELETE', one),
-    bringBack: way<Stored<Documents[K]>, never, object>()('POST', `/${kind}s/:id/bring-back` as const),
+    bringBack: way<Stored<Documents[K]>, never, object>()('POST', `/${kind}s/:id/bring-back` as ':id'),
   };
-};
-
-/** Documents of each kind: asked for, made, changed, deleted and brought back. */
-export const documentWays: { [K in DocumentKind]: ReturnType<typeof ofDocuments<K>> } = {
-  client: ofDocuments('client'),
-  session: ofDocuments('session'),
-  block: ofDocuments('block'),
-  kit: ofDocuments('kit'),
-  school: ofDocuments('school'),
-  notebook: ofDocuments('notebook'),
 };
 
 /** Everything else the server is asked, by what it is for. */

@@ -42,9 +42,9 @@ const doesNotFit = 'this step no longer fits: it was changed somewhere else';
  */
 export function historyOf<T, C>(of: Algebra<T, C>): HistoryOf<T, C> {
   /** After one step back or on; null where the step does not fit what is there. */
-  const stepped = (present: T, change: C): T | null => {
+  const stepped = (present: T, changeOf: () => C): T | null => {
     try {
-      const after = of.apply(present, change);
+      const after = of.apply(present, changeOf());
       return of.against(after, present) === null ? after : null;
     } catch {
       return null;
@@ -73,7 +73,7 @@ export function historyOf<T, C>(of: Algebra<T, C>): HistoryOf<T, C> {
     undo: (history) => {
       const step = history.past.at(-1);
       if (!step) return history;
-      const present = stepped(history.present, of.inverse(step.change));
+      const present = stepped(history.present, () => of.inverse(step.change));
       if (present === null) return { ...history, past: [], refused: doesNotFit };
       const future = [{ ...step, key: null }, ...history.future];
       return { present, past: history.past.slice(0, -1), future, refused: null };
@@ -81,7 +81,7 @@ export function historyOf<T, C>(of: Algebra<T, C>): HistoryOf<T, C> {
     redo: (history) => {
       const step = history.future[0];
       if (!step) return history;
-      const present = stepped(history.present, step.change);
+      const present = stepped(history.present, () => step.change);
       if (present === null) return { ...history, future: [], refused: doesNotFit };
       return { present, past: [...history.past, step], future: history.future.slice(1), refused: null };
     },

@@ -64,8 +64,13 @@ export async function carryOut(order: Order, tell: Tell): Promise<unknown> {
   }
 }
 
+/** Why an order was not carried out, as it is told to whoever gave it. */
+export interface Failure extends Pick<Problem, 'status' | 'code' | 'message'> {
+  current?: unknown;
+}
+
 /** A failure as data, for whoever gave the order. Only what was meant for people says what it says. */
-export function failureOf(error: unknown) {
+export function failureOf(error: unknown): Failure {
   const problem = error instanceof Problem ? error : troubleOf(error);
   if (problem) {
     const { status, code, message, current } = problem;
@@ -73,8 +78,7 @@ export function failureOf(error: unknown) {
   }
   return {
     status: 500,
-    code: 'failed',
+    code: 'internal',
     message: error instanceof Error ? (error.stack ?? '') : String(error),
   };
 }
-export type Failure = ReturnType<typeof failureOf>;

@@ -1,8 +1,11 @@
+import type { Asked, ProblemCode, Refused } from '@drimbo/core/contract';
+
 /** The server's refusal: code and sentence, and for a conflict what it holds now. */
 export class ApiError extends Error {
   constructor(
     readonly status: number,
-    readonly code: string,
+    /** Unknown where something between here and the server answered in its place. */
+    readonly code: ProblemCode | 'unknown',
     message: string,
     readonly current?: unknown,
   ) {
@@ -17,56 +20,57 @@ export class Unreachable extends Error {
   }
 }
 
-interface ErrorBody {
-  error?: { code: string; message: string };
-  current?: unknown;
+/** Whether the server refused for this reason. */
+export const isRefused = (error: unknown, code: ProblemCode): error is ApiError =>
+  error instanceof ApiError && error.code === code;
+
+interface Sending {
+  /** Something that is done once: sent again with the same key it is answered as the first time. */
+  key?: string;
+  /** A file as it is, in place of a body. */
+  file?: Blob;
+  /** Rejects with an AbortError when stopped. */
+  stop?: AbortSignal;
 }
 
-const jsonOf = (body: unknown): RequestInit =>
-  body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) };
+function requestOf({ method, body }: Asked<unknown>, { key, file, stop }: Sending): RequestInit {
+  const headers = new Map<string, string>();
+  if (key !== undefined) headers.set('idempotency-key', key);
+  if (file) headers.set('content-type', 'application/octet-stream');
+  else if (body !== undefined) headers.set('content-type', 'application/json');
+  const content = file ?? (body === undefined ? undefined : JSON.stringify(body));
+  return {
+    method,
+    ...(headers.size > 0 ? { headers: Object.fromEntries(headers) } : {}),
+    ...(content === undefined ? {} : { body: content }),
+    ...(stop ? { signal: stop } : {}),
+  };
+}
 
-const keyed = (sent: RequestInit, key: string): RequestInit => ({
-  ...sent,
-  headers: { ...(sent.headers as Record<string, string>), 'idempotency-key': key },
-});
+/** Where a file of the server is fetched by the browser itself. */
+export const addressOf = ({ path }: Asked<Blob>): string => `/api${path}`;
 
-async function call<T>(method: string, path: string, sent: RequestInit = {}): Promise<T> {
+/**
+ * Asks the server by the contract. Rejects with an ApiError that says why not, or Unreachable where nobody answers.
+ *
+ * @example const file = await ask(ways.clientFile({ id }));
+ */
+export async function ask<T>(asked: Asked<T>, sending: Sending = {}): Promise<T> {
   let response: Response;
   try {
-    response = await fetch(`/api${path}`, { method, ...sent });
+    response = await fetch(`/api${asked.path}`, requestOf(asked, sending));
   } catch (error) {
     if ((error as Error).name === 'AbortError') throw error;
     throw new Unreachable();
   }
   if (response.status === 204) return undefined as T;
   const answer = (await response.json().catch(() => ({}))) as unknown;
-  if (!response.ok) {
-    const { error, current } = answer as ErrorBody;
-    throw new ApiError(
-      response.status,
-      error?.code ?? 'unknown',
-      error?.message ?? 'The server gave no reason.',
-      current,
-    );
-  }
-  return answer as T;
+  if (response.ok) return answer as T;
+  const { error, current } = answer as Partial<Refused>;
+  throw new ApiError(
+    response.status,
+    error?.code ?? 'unknown',
+    error?.message ?? 'The server gave no reason.',
+    current,
+  );
 }
-
-export const api = {
-  get: <T>(path: string) => call<T>('GET', path),
-  /** A document made under an id of its own, by which the same request sent again is known. */
-  create: <T>(path: string, id: string, document: unknown) => call<T>('POST', path, jsonOf({ id, document })),
-  /** Something that is done once: sent again with the same key it is answered as the first time. */
-  post: <T>(path: string, body: unknown, key: string) => call<T>('POST', path, keyed(jsonOf(body), key)),
-  /** Something that may be sent as often as one likes: the ids in it say what it is, or it changes nothing. */
-  repeat: <T>(path: string, body: unknown) => call<T>('POST', path, jsonOf(body)),
-  put: <T>(path: string, body: unknown) => call<T>('PUT', path, jsonOf(body)),
-  remove: (path: string) => call<void>('DELETE', path),
-  /** A file as it is. Rejects with an AbortError when stopped. */
-  upload: <T>(path: string, file: Blob, stop: AbortSignal, key: string) =>
-    call<T>(
-      'POST',
-      path,
-      keyed({ headers: { 'content-type': 'application/octet-stream' }, body: file, signal: stop }, key),
-    ),
-};

@@ -1,8 +1,7 @@
 import type { Aside } from '@drimbo/core/session/client';
-import type { SchoolDocument } from '@drimbo/core/schools/document';
-import { api } from './api';
 import { changeClient } from './change-client';
-import { queryClient, todayIso, type Stored } from './queries';
+import { changeDocument } from './documents';
+import { queryClient, todayIso } from './queries';
 
 /** Where a rule can be set aside beside the session itself. */
 export type AsidePlace = { for: 'client'; id: string } | { for: 'school'; id: string };
@@ -14,11 +13,7 @@ async function changeAside(place: AsidePlace, change: (aside: Aside[]) => Aside[
     await changeClient(place.id, (client) => ({ ...client, aside: change(client.aside) }));
     return;
   }
-  const { revision, document } = await api.get<Stored<SchoolDocument>>(`/schools/${place.id}`);
-  await api.put(`/schools/${place.id}`, {
-    revision,
-    document: { ...document, aside: change(document.aside) },
-  });
+  await changeDocument('school', place.id, (school) => ({ ...school, aside: change(school.aside) }));
   await queryClient.invalidateQueries({ queryKey: ['schools'] });
 }
 

@@ -1,10 +1,8 @@
 import type { BlockContext } from '@drimbo/core/block/model';
-import type { Kit } from '@drimbo/core/kit/kit';
-import type { Notebook } from '@drimbo/core/movements/notebook';
-import type { School, SchoolDocument } from '@drimbo/core/schools/document';
-import { api } from './api';
-import type { BlockFile } from './blocks';
-import { todayIso, type Stored } from './queries';
+import { documentWays, type BlockFile, type Stored } from '@drimbo/core/contract';
+import type { School } from '@drimbo/core/schools/document';
+import { ask } from './api';
+import { todayIso } from './queries';
 
 /** Documents by their ids. */
 export const keyedBy = <T>(list: readonly Stored<T>[]): Record<string, T> =>
@@ -13,9 +11,9 @@ export const keyedBy = <T>(list: readonly Stored<T>[]): Record<string, T> =>
 /** The house's gyms, own movements and schools: what every block is measured against. Rejects where they cannot be fetched. */
 export async function houseContext(): Promise<Pick<BlockContext, 'kits' | 'notebook' | 'schools'>> {
   const [kits, schools, [notebook]] = await Promise.all([
-    api.get<Stored<Kit>[]>('/kits'),
-    api.get<Stored<SchoolDocument>[]>('/schools'),
-    api.get<Stored<Notebook>[]>('/notebooks'),
+    ask(documentWays('kit').list()),
+    ask(documentWays('school').list()),
+    ask(documentWays('notebook').list()),
   ]);
   return {
     kits: keyedBy(kits),

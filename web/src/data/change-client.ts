@@ -1,15 +1,11 @@
 import type { Client } from '@drimbo/core/session/client';
-import { api } from './api';
-import { onTop } from './on-top';
-import { queryClient, type ClientFile, type Stored } from './queries';
+import type { ClientFile } from '@drimbo/core/contract';
+import { changeDocument } from './documents';
+import { queryClient } from './queries';
 
 /** Changes a client from another page, on top of whatever else was changed meanwhile. Rejects where it cannot be kept. */
 export async function changeClient(clientId: string, change: (client: Client) => Client): Promise<void> {
-  const path = `/clients/${clientId}`;
-  const kept = await onTop(
-    () => api.get<Stored<Client>>(path),
-    ({ revision, document }) => api.put<Stored<Client>>(path, { revision, document: change(document) }),
-  );
+  const kept = await changeDocument('client', clientId, change);
   queryClient.setQueryData<ClientFile>(
     ['client', clientId],
     (old) => old && { ...old, revision: kept.revision, document: kept.document },

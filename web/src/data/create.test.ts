@@ -33,7 +33,7 @@ function server(lose: number) {
   }) as never;
   return { there, asked };
 }
-const make = (what: string, document: object) => createOnce(what, '/clients', 'client', document);
+const make = (what: string, document: object) => createOnce(what, 'client', document as never);
 
 const fetched = globalThis.fetch;
 beforeEach(() => sessionStorage.clear());

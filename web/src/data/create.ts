@@ -1,34 +1,33 @@
-import { api, ApiError } from './api';
+import { documentWays, type Stored } from '@drimbo/core/contract';
+import type { DocumentKind, Documents } from '@drimbo/core/documents';
+import { ApiError, ask } from './api';
+import { putDocument } from './documents';
 import { idIsThrough, isOfThisPage, keptId } from './ids';
-import type { Stored } from './queries';
-
-type Path = '/clients' | '/kits' | '/schools' | '/sessions' | '/blocks';
 
 /**
  * Makes a document once, however often it is sent. Where an answer was lost and the form says something else by now, what
  * it made is changed, unless somebody has worked on it since: then another is made. `what`: the form or press, by which
  * a second try is known. Rejects where it cannot be kept; the same `what` then is the same document.
  */
-export async function createOnce<T>(
+export async function createOnce<K extends DocumentKind>(
   what: string,
-  path: Path,
-  stem: string,
-  document: unknown,
-): Promise<Stored<T>> {
-  const id = keptId(what, stem);
+  kind: K,
+  document: Documents[K],
+): Promise<Stored<Documents[K]>> {
+  const id = keptId(what, kind);
   try {
-    const made = await api.create<Stored<T>>(path, id, document);
+    const made = await ask(documentWays(kind).make({ body: { id, document } }));
     idIsThrough(what);
     return made;
   } catch (error) {
     if (!(error instanceof ApiError) || !['taken', 'deleted'].includes(error.code)) throw error;
-    const there = error.current as Stored<T> | undefined;
+    const there = error.current as Stored<Documents[K]> | undefined;
     if (error.code === 'taken' && there?.revision === 1 && isOfThisPage(id)) {
-      const changed = await api.put<Stored<T>>(`${path}/${id}`, { revision: 1, document });
+      const changed = await putDocument(kind, id, 1, document);
       idIsThrough(what);
       return changed;
     }
     idIsThrough(what);
-    return createOnce(what, path, stem, document);
+    return createOnce(what, kind, document);
   }
 }

@@ -1,5 +1,5 @@
-import type { FloorFile } from '@drimbo/core/formats/floor-file';
-import { api, ApiError } from './api';
+import { ways } from '@drimbo/core/contract';
+import { ApiError, ask } from './api';
 import { counted, firstOp, isStoring, onFloorChange, opDone, setsAnswered, takeIn } from './floor-store';
 import type { Op } from './floor-database';
 
@@ -17,19 +17,19 @@ const FIRST_WAIT_MS = 1_000;
 const LONGEST_WAIT_MS = 60_000;
 
 async function send(op: Op): Promise<void> {
-  const at = `/floor/${op.sessionId}`;
+  const { sessionId: id } = op;
   if (op.is === 'sets') {
     const { sets, removes } = op;
     // Its ids say enough to be sent again.
-    const answer = await api.repeat<{ at: number }>(`${at}/sets`, { sets, removes });
+    const answer = await ask(ways.writeFloorSets({ id, body: { sets, removes } }));
     await setsAnswered(op, answer.at);
-  } else {
-    const [path, body] =
-      op.is === 'change'
-        ? [`${at}/changes`, { change: op.change }]
-        : [`${at}/finish`, { date: op.date, done: op.done }];
-    await takeIn(op.sessionId, null, await api.repeat<FloorFile['session']>(path, body));
+    return;
   }
+  const session =
+    op.is === 'change'
+      ? await ask(ways.changeOnFloor({ id, body: { change: op.change } }))
+      : await ask(ways.finishOnFloor({ id, body: { date: op.date, done: op.done } }));
+  await takeIn(id, null, session);
 }
 
 /** True for an answer that will be the same however often it is asked for; who has to sign in anew is not refused. */

@@ -1,37 +1,23 @@
-import type { Deleted, Unreadable } from '@drimbo/core/formats/lists';
+import type { Deleted } from '@drimbo/core/formats/lists';
 import { useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { api } from './api';
+import { documentWays, ways } from '@drimbo/core/contract';
+import { ask } from './api';
 import { queryClient } from './queries';
 
-export interface Copy {
-  name: string;
-  bytes: number;
-  made: string;
-}
-export interface HouseFacts {
-  /** Where the files lie, told to who sits at that machine. */
-  folder?: string;
-  backups?: string;
-  counts: { clients: number; kits: number; sessions: number; sets: number };
-  copies: Copy[];
-}
-
-export const useHouse = () => useQuery({ queryKey: ['house'], queryFn: () => api.get<HouseFacts>('/data') });
+export const useHouse = () => useQuery({ queryKey: ['house'], queryFn: () => ask(ways.house()) });
 
 /** What long work the server does at this moment, how far it is (0–1), and how many wait for it. */
 export const useUnderway = () =>
   useQuery({
     queryKey: ['underway'],
-    queryFn: () =>
-      api.get<{ underway: { does: string; share: number | null; waiting: number } | null }>('/data/work'),
+    queryFn: () => ask(ways.underway()),
     refetchInterval: 500,
   });
 
-export const useDeleted = () =>
-  useQuery({ queryKey: ['deleted'], queryFn: () => api.get<Deleted[]>('/data/deleted') });
+export const useDeleted = () => useQuery({ queryKey: ['deleted'], queryFn: () => ask(ways.deleted()) });
 
-export const lookThrough = () => api.repeat<Unreadable[]>('/data/look-through', {});
+export const lookThrough = () => ask(ways.lookThrough({ body: {} }));
 
 /** Everything may have changed: what was fetched before is asked for anew. */
 export const allAnew = (): Promise<void> => queryClient.invalidateQueries();
@@ -52,7 +38,7 @@ export const listsAnew = async (): Promise<void> => {
 /** Brings back what was deleted. Throws with the reason where it stays deleted. */
 export async function bringBack({ kind, id, name }: Pick<Deleted, 'kind' | 'id' | 'name'>): Promise<void> {
   try {
-    await api.repeat(`/${kind}s/${id}/bring-back`, {});
+    await ask(documentWays(kind).bringBack({ id, body: {} }));
     await allAnew();
   } catch (error) {
     throw new Error(`“${name}” stays deleted: ${(error as Error).message}`, { cause: error });

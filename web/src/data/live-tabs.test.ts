@@ -1,4 +1,4 @@
-import { documentSchemas } from '@drimbo/core/formats/opening';
+import { sessionKind } from '@drimbo/core/documents';
 import { soundPush } from '@drimbo/core/examples/samples';
 import { Drafts } from '../state/drafts';
 import { askLiveTabs, holdTab, isTabLive } from './live-tabs';
@@ -15,7 +15,7 @@ const browser = () => {
   });
   return { dies: (tab: string) => held.forEach((name) => name.endsWith(`.${tab}`) && held.delete(name)) };
 };
-const draftsOf = (tab: string) => new Drafts('s1', tab, localStorage, documentSchemas.session);
+const draftsOf = (tab: string) => new Drafts('s1', tab, localStorage, sessionKind.any);
 
 beforeEach(() => localStorage.clear());
 afterEach(async () => {

@@ -1,39 +1,13 @@
-import type {
-  BlockBrief,
-  ClientBrief,
-  Found,
-  Page,
-  SessionListed,
-  Unreadable,
-} from '@drimbo/core/formats/lists';
-import type { PlannedDay } from '@drimbo/core/block/due';
-import type { Kit } from '@drimbo/core/kit/kit';
+import { documentWays, ways, type Asked, type Stored } from '@drimbo/core/contract';
+import type { Page } from '@drimbo/core/formats/lists';
 import type { School, SchoolDocument } from '@drimbo/core/schools/document';
-import type { Client } from '@drimbo/core/session/client';
 import type { Session } from '@drimbo/core/session/document';
-import type { Need, SessionBrief } from '@drimbo/core/session/needs';
-import type { Logged } from '@drimbo/core/strength/evidence';
 import { keepPreviousData, QueryClient, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { api, ApiError } from './api';
+import { ApiError, ask } from './api';
+import { addressOfDocument, documentOf } from './documents';
 import { askLiveTabs } from './live-tabs';
 import { savesDone } from './pending-saves';
-
-export interface Stored<T> {
-  id: string;
-  revision: number;
-  updatedAt: string;
-  document: T;
-}
-export interface ClientFile extends Stored<Client> {
-  sessions: SessionBrief[];
-  needs: Need[];
-  blocks: BlockBrief[];
-  planned: PlannedDay[];
-  logged: Logged[];
-  /** Logged sets among the last that cannot be read. */
-  torn: Unreadable[];
-}
 
 export const queryClient = new QueryClient({
   defaultOptions: {
@@ -47,11 +21,10 @@ export const queryClient = new QueryClient({
 });
 
 /** A list asked for a page at a time, with what is looked for in it. */
-function usePages<T>(key: string, path: string, search: string, sort: string, also = '') {
+function usePages<T>(queryKey: readonly unknown[], asked: (page: number) => Asked<Page<T>>) {
   const pages = useInfiniteQuery({
-    queryKey: [key, 'list', search, sort, also],
-    queryFn: ({ pageParam }) =>
-      api.get<Page<T>>(`${path}?page=${pageParam}&sort=${sort}&search=${encodeURIComponent(search)}${also}`),
+    queryKey,
+    queryFn: ({ pageParam }) => ask(asked(pageParam)),
     initialPageParam: 0,
     getNextPageParam: (last) => ((last.page + 1) * last.size < last.total ? last.page + 1 : undefined),
     placeholderData: keepPreviousData,
@@ -61,38 +34,34 @@ function usePages<T>(key: string, path: string, search: string, sort: string, al
 }
 
 export const useClients = (search = '', sort = 'name') =>
-  usePages<ClientBrief | Unreadable>('roster', '/clients', search, sort);
+  usePages(['roster', 'list', search, sort], (page) => ways.clientsListed({ query: { page, sort, search } }));
 
 /** What a client's log asks of the coach: worked out a row at a time, when one is seen. */
 export const useNeedsFromLog = (id: string) =>
   useQuery({
     queryKey: ['needs from log', id],
-    queryFn: () => api.get<Need[]>(`/clients/${id}/from-log`),
+    queryFn: () => ask(ways.needsFromLog({ id })),
     // The server works it out once for each state of a log: asking again costs a look.
     staleTime: 5_000,
   });
 
 export const useSessions = (search = '', sort = 'state', status: Session['status'] | null = null) =>
-  usePages<SessionListed | Unreadable>(
-    'sessions',
-    '/sessions',
-    search,
-    sort,
-    status ? `&status=${encodeURIComponent(status)}` : '',
+  usePages(['sessions', 'list', search, sort, status], (page) =>
+    ways.sessionsListed({ query: { page, sort, search, status } }),
   );
 
 /** Every client by name, for a choice. */
 export const useClientNames = () =>
   useQuery({
     queryKey: ['roster', 'names'],
-    queryFn: () => api.get<{ id: string; name: string }[]>('/clients/names'),
+    queryFn: () => ask(ways.clientNames()),
   });
 
 /** Clients and sessions that go by a text. */
 export const useFound = (text: string) =>
   useQuery({
     queryKey: ['roster', 'found', text],
-    queryFn: () => api.get<Found>(`/find?text=${encodeURIComponent(text)}`),
+    queryFn: () => ask(ways.find({ query: { text } })),
     enabled: text !== '',
     placeholderData: keepPreviousData,
   });
@@ -104,14 +73,14 @@ export const withLiveTabs = async <T>(asked: Promise<T>): Promise<T> =>
 export const useClientFile = (id: string | undefined) =>
   useQuery({
     queryKey: ['client', id],
-    queryFn: () => withLiveTabs(api.get<ClientFile>(`/clients/${id}/file`)),
+    queryFn: () => withLiveTabs(ask(ways.clientFile({ id: id! }))),
     enabled: id !== undefined,
   });
 
 export const useKits = () =>
   useQuery({
     queryKey: ['kits'],
-    queryFn: () => withLiveTabs(api.get<Stored<Kit>[]>('/kits')),
+    queryFn: () => withLiveTabs(ask(documentWays('kit').list())),
   });
 
 export interface OwnSchool extends Stored<SchoolDocument> {
@@ -124,7 +93,7 @@ export const useSchools = () =>
   useQuery({
     queryKey: ['schools'],
     queryFn: async (): Promise<OwnSchool[]> =>
-      (await api.get<Stored<SchoolDocument>[]>('/schools')).map((stored) => ({
+      (await ask(documentWays('school').list())).map((stored) => ({
         ...stored,
         school: { ...stored.document, id: stored.id },
       })),
@@ -138,8 +107,8 @@ export function useStoredSession(id: string) {
   return useQuery({
     queryKey: ['session', id, opening],
     queryFn: async () => {
-      await Promise.all([savesDone(id), askLiveTabs()]);
-      return api.get<Stored<Session>>(`/sessions/${id}`);
+      await Promise.all([savesDone(addressOfDocument('session', id)), askLiveTabs()]);
+      return documentOf('session', id);
     },
     gcTime: 0,
     staleTime: Infinity,

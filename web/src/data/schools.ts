@@ -5,7 +5,7 @@ import { queryClient } from './queries';
 /** Adds a school of the coach's own; gives its id. Rejects where it cannot be kept. */
 export async function addSchool(document: SchoolDocument): Promise<string> {
   const what = `school ${document.name}`;
-  const { id } = await createOnce<SchoolDocument>(what, '/schools', 'school', document);
+  const { id } = await createOnce(what, 'school', document);
   await queryClient.invalidateQueries({ queryKey: ['schools'] });
   return id;
 }

@@ -1,11 +1,12 @@
 import { madeOf, sessionOfDay } from '@drimbo/core/block/making';
 import { measureDay } from '@drimbo/core/block/measuring';
 import { placed } from '@drimbo/core/block/placing';
-import type { TrainingBlock } from '@drimbo/core/block/document';
-import { api } from './api';
+import { ways, type ClientFile } from '@drimbo/core/contract';
+import { ask } from './api';
 import { contextOfFile, houseContext } from './block-context';
-import { keepSession, type BlockFile } from './blocks';
-import { todayIso, type ClientFile } from './queries';
+import { keepSession } from './blocks';
+import { changeDocument } from './documents';
+import { todayIso } from './queries';
 
 /**
  * The session to be run for this one: itself, or where a block uses it for today or a day that is still open, one of that
@@ -15,7 +16,7 @@ export async function sessionForFloor(sessionId: string, file: Pick<ClientFile, 
   const today = todayIso();
   const brief = file.blocks.find((b) => b.startsOn <= today && b.endsOn >= today);
   if (!brief) return sessionId;
-  const stored = await api.get<BlockFile>(`/blocks/${brief.id}/file`);
+  const stored = await ask(ways.blockFile({ id: brief.id }));
   const { block } = stored;
   const uses = new Set(
     block.document.days.flatMap((d) =>
@@ -30,7 +31,6 @@ export async function sessionForFloor(sessionId: string, file: Pick<ClientFile, 
   const measured = measureDay(block.document, contextOfFile(stored, await houseContext()), day);
   if (!measured) return sessionId;
   const id = await keepSession(`day ${block.id} ${day.day}`, sessionOfDay(measured, today, 'handed over'));
-  const document: TrainingBlock = { ...block.document, ...madeOf(block.document, day, id, null).block };
-  await api.put(`/blocks/${block.id}`, { revision: block.revision, document });
+  await changeDocument('block', block.id, (now) => ({ ...now, ...madeOf(now, day, id, null).block }));
   return id;
 }

@@ -2,13 +2,13 @@ import type { WeekDone } from '@drimbo/core/log/weeks-done';
 import { useQuery } from '@tanstack/react-query';
 import { wrap } from 'comlink';
 import type { Blocks } from '../workers/blocks';
-import { api } from './api';
+import { ways } from '@drimbo/core/contract';
+import { ask } from './api';
 import { contextOfFile, houseContext } from './block-context';
-import type { BlockFile } from './blocks';
 
 /** Reckoned in a worker that lives as long as it takes. */
 async function weeksOfBlock(id: string): Promise<WeekDone[]> {
-  const [file, house] = await Promise.all([api.get<BlockFile>(`/blocks/${id}/file`), houseContext()]);
+  const [file, house] = await Promise.all([ask(ways.blockFile({ id })), houseContext()]);
   const worker = new Worker(new URL('../workers/blocks.ts', import.meta.url), { type: 'module' });
   try {
     const blocks = wrap<Blocks>(worker);

@@ -1,6 +1,7 @@
+import type { BlockFile, Stored } from '@drimbo/core/contract';
 import { useMemo } from 'react';
-import { useBlockFile, type BlockFile } from '../data/blocks';
-import { useKits, useSchools, type OwnSchool, type Stored } from '../data/queries';
+import { useBlockFile } from '../data/blocks';
+import { useKits, useSchools, type OwnSchool } from '../data/queries';
 import type { Kit } from '@drimbo/core/kit/kit';
 import type { Notebook } from '@drimbo/core/movements/notebook';
 import { useNotebook } from './notebook';

@@ -1,11 +1,12 @@
+import type { Stored } from '@drimbo/core/contract';
 import { jest } from '@jest/globals';
 import type { Session } from '@drimbo/core/session/document';
-import { documentSchemas } from '@drimbo/core/formats/opening';
+import { mergedAlone, sessionKind } from '@drimbo/core/documents';
 import { soundPush } from '@drimbo/core/examples/samples';
 import { ApiError, Unreachable } from '../data/api';
-import type { Stored } from '../data/queries';
+
 import { Drafts } from './drafts';
-import { sameBy, soundMerge } from './same-document';
+import { sameBy } from './saving';
 import { Saver, type SaveState } from './saver';
 
 const titled = (title: string): Session => ({ ...soundPush, title });
@@ -37,14 +38,14 @@ function start() {
   localStorage.clear();
   const { server, put } = fakeServer();
   const told: SaveState<Session>[] = [];
-  const drafts = new Drafts('s', 'tab', localStorage, documentSchemas.session);
+  const drafts = new Drafts('s', 'tab', localStorage, sessionKind.any);
   const became: Session[] = [];
   const saver = new Saver({
     revision: 1,
     base: server.document,
     drafts,
-    same: sameBy(documentSchemas.session),
-    merge: (base, mine, theirs) => soundMerge('session', documentSchemas.session, base, mine, theirs),
+    same: sameBy(sessionKind),
+    merge: (base, mine, theirs) => mergedAlone(sessionKind, base, mine, theirs),
     became: (both) => became.push(both),
     put,
     tell: (s) => told.push(s),
@@ -129,13 +130,13 @@ test('a conflict over the same words is none', async () => {
 
 test('work of a tab that is gone is found, of a live one is not taken', () => {
   localStorage.clear();
-  new Drafts('s', 'gone', localStorage, documentSchemas.session).keep({
+  new Drafts('s', 'gone', localStorage, sessionKind.any).keep({
     base: 3,
     at: 1_000,
     document: titled('lost'),
   });
-  expect(new Drafts('s', 'new', localStorage, documentSchemas.session).recover(2_000)).toBeNull();
-  expect(new Drafts('s', 'new', localStorage, documentSchemas.session).recover(60_000)).toMatchObject({
+  expect(new Drafts('s', 'new', localStorage, sessionKind.any).recover(2_000)).toBeNull();
+  expect(new Drafts('s', 'new', localStorage, sessionKind.any).recover(60_000)).toMatchObject({
     base: 3,
     document: { title: 'lost' },
   });
@@ -144,7 +145,7 @@ test('work of a tab that is gone is found, of a live one is not taken', () => {
 test('a spoiled draft is left out, not trusted', () => {
   localStorage.clear();
   localStorage.setItem('drimbo.draft.s.tab', '{"base":1,"at":1,"document":{"title":5}}');
-  expect(new Drafts('s', 'tab', localStorage, documentSchemas.session).recover(Date.now())).toBeNull();
+  expect(new Drafts('s', 'tab', localStorage, sessionKind.any).recover(Date.now())).toBeNull();
 });
 
 test('a write whose answer was lost is one of our own: taking it back afterwards is not undone', async () => {

@@ -1,5 +1,5 @@
-import { ApiError } from '../data/api';
-import type { Stored } from '../data/queries';
+import type { Stored } from '@drimbo/core/contract';
+import { ApiError, isRefused } from '../data/api';
 import type { Draft, Drafts } from './drafts';
 
 export type SaveState<T> =
@@ -152,7 +152,7 @@ export class Saver<T> {
         this.later(0);
       }
     } catch (error) {
-      if (error instanceof ApiError && error.status === 409) this.meet(error.current as Stored<T>);
+      if (isRefused(error, 'stale')) this.meet(error.current as Stored<T>);
       else if (error instanceof ApiError && error.status < 500)
         this.o.tell({ is: 'refused', why: error.message });
       else {

@@ -1,9 +1,10 @@
+import type { Stored } from '@drimbo/core/contract';
 import type { Body } from '@drimbo/core/anatomy/body';
 import { bodyOf } from '@drimbo/core/measure/context';
 import type { Context } from '@drimbo/core/measure/context';
 import { useMemo } from 'react';
 import { useNotebook } from './notebook';
-import { todayIso, useClientFile, useClientNames, useKits, useSchools, type Stored } from '../data/queries';
+import { todayIso, useClientFile, useClientNames, useKits, useSchools } from '../data/queries';
 import type { Kit } from '@drimbo/core/kit/kit';
 import { notchesOf } from '@drimbo/core/kit/kit';
 

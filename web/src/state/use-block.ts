@@ -1,23 +1,38 @@
 import type { BlockAppraisal } from '@drimbo/core/block/appraise-block';
-import { applyChange, inverseChange, type Changed } from '@drimbo/core/block/changes';
+import { applyChange } from '@drimbo/core/block/changes';
 import type { Rotation, TrainingBlock } from '@drimbo/core/block/document';
 import type { BlockChange, BlockContext, BlockFinding } from '@drimbo/core/block/model';
+import {
+  blockKind,
+  bothOf,
+  changesOf,
+  eachOf,
+  historyOf,
+  refusal,
+  sessionKind,
+  type Change,
+} from '@drimbo/core/documents';
 import type { Session } from '@drimbo/core/session/document';
 import { proxy, wrap, type Remote } from 'comlink';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { blocksAnew, editSession } from '../data/blocks';
 import { keyedBy } from '../data/block-context';
+import { blocksAnew } from '../data/blocks';
+import { addressOfDocument, changeDocument } from '../data/documents';
 import { noteSave } from '../data/pending-saves';
 import { todayIso } from '../data/queries';
 import { tell } from '../parts/toast';
 import type { Blocks } from '../workers/blocks';
-import { keepSteps, stepsOf, type BlockStep } from './kept-steps';
+import { KeptHistory } from './kept-history';
 import type { OpenedBlock } from './opened-block';
-import { useSavedDocument, type SavedDocument } from './use-saved-document';
+import { leftHere, sameBy, savingWords, type Conflicting } from './saving';
+import { useHistory } from './use-history';
+import { useSaving } from './use-saving';
+
+type Sessions = Readonly<Record<string, Session>>;
 
 export interface BlockDesk {
   block: TrainingBlock;
-  sessions: Readonly<Record<string, Session>>;
+  sessions: Sessions;
   context: BlockContext;
   /** Of the block as it last was; null before the first. */
   appraisal: BlockAppraisal | null;
@@ -30,8 +45,9 @@ export interface BlockDesk {
   redo: () => void;
   canUndo: string | null;
   canRedo: string | null;
+  stepsBack: number;
   says: string;
-  conflict: SavedDocument<TrainingBlock>['conflict'];
+  conflict: Conflicting<TrainingBlock> | null;
   rotations: () => Promise<Rotation[]>;
 }
 
@@ -56,7 +72,7 @@ const QUIET_MS = 300;
 function useAppraised(
   api: Remote<Blocks> | null,
   block: TrainingBlock,
-  sessions: Readonly<Record<string, Session>>,
+  sessions: Sessions,
 ): { appraisal: BlockAppraisal | null; isLooking: boolean } {
   const [appraisal, setAppraisal] = useState<BlockAppraisal | null>(null);
   const [isLooking, setLooking] = useState(false);
@@ -91,23 +107,66 @@ function useAppraised(
   return { appraisal, isLooking };
 }
 
+type Both = readonly [TrainingBlock, Sessions];
+type BothChanges = readonly [Change, Readonly<Record<string, Change>>];
+
+const ofSession = changesOf(sessionKind);
+const history = historyOf(bothOf(changesOf(blockKind), eachOf(ofSession)));
+const sameBlock = sameBy(blockKind);
+
+/** Where the steps of a block are kept: they fit the block and the sessions that they touch, as those were left. */
+const keptOf = (id: string) =>
+  new KeptHistory<Both, BothChanges>(addressOfDocument('block', id), {
+    history,
+    storage: localStorage,
+    fits: ([block, sessions], steps) => {
+      const touched = new Set(steps.flatMap((step) => Object.keys(step.change[1])));
+      return [block, [...touched].sort().map((of) => sessions[of] ?? null)];
+    },
+    same: (a, b) => {
+      const [[block, touched], [block2, touched2]] = [a as [unknown, unknown], b as [unknown, unknown]];
+      return sameBlock(block, block2) && JSON.stringify(touched) === JSON.stringify(touched2);
+    },
+  });
+
+/** Sends what is changed of the sessions, on top of whatever else was changed meanwhile. */
+function useSessionsSaved(blockId: string, sessions: Sessions): (known: Sessions) => void {
+  const sent = useRef(sessions);
+  useEffect(() => {
+    for (const [id, now] of Object.entries(sessions)) {
+      const before = sent.current[id];
+      if (!before || before === now) continue;
+      const change = ofSession.between(before, now);
+      noteSave(
+        addressOfDocument('block', blockId),
+        changeDocument('session', id, (there) => ofSession.apply(there, change)),
+      ).catch((error: Error) => tell(`“${now.title}” is not saved: ${error.message}`));
+    }
+    sent.current = sessions;
+  }, [blockId, sessions]);
+  return useCallback((known) => {
+    sent.current = { ...sent.current, ...known };
+  }, []);
+}
+
 /** A block being edited: the document and its sessions, undo over both, the saving and the appraisal. */
 export function useBlock({ file, kits, notebook, schools }: OpenedBlock): BlockDesk {
-  const kept = useCallback(() => void blocksAnew(), []);
-  const saved = useSavedDocument('block', file.block, kept);
-  const block = saved.document;
-  const [sessions, setSessions] = useState(() => keyedBy(file.sessions));
-  const [first] = useState(() => stepsOf(localStorage, file.block.id, block, sessions));
-  const [past, setPast] = useState<readonly BlockStep[]>(first.past);
-  const [future, setFuture] = useState<readonly BlockStep[]>(first.future);
-  const now = useRef<Changed>({ block, sessions });
-  useEffect(() => {
-    now.current = { block, sessions };
-  }, [block, sessions]);
-  useEffect(
-    () => keepSteps(localStorage, file.block.id, block, sessions, { past, future }),
-    [file.block.id, block, sessions, past, future],
+  const { id } = file.block;
+  const [opening] = useState(() => ({ left: leftHere(blockKind, id), kept: keptOf(id), stored: file.block }));
+  const { left, stored } = opening;
+  const [first] = useState((): Both => [left.draft?.document ?? stored.document, keyedBy(file.sessions)]);
+  const editing = useHistory(history, opening.kept, first);
+  const [block, sessions] = editing.shown;
+  const { fill, commit, meet } = editing;
+  const known = useSessionsSaved(id, sessions);
+
+  const become = useCallback(
+    (document: TrainingBlock, says: string) => commit(([, all]) => [document, all], says),
+    [commit],
   );
+  const taken = useCallback(() => void blocksAnew(), []);
+  const saving = useSaving({ kind: blockKind, stored, left }, { present: editing.present[0], become, taken });
+  const wrong = block === editing.present[0] ? null : refusal(blockKind, block, editing.present[0]);
 
   const { client, logged } = file;
   const context = useMemo(
@@ -123,73 +182,46 @@ export function useBlock({ file, kits, notebook, schools }: OpenedBlock): BlockD
     [client, kits, notebook, schools, logged],
   );
   const api = useWorker(context);
-  const { appraisal, isLooking } = useAppraised(api, block, sessions);
+  const { appraisal, isLooking } = useAppraised(api, editing.present[0], sessions);
+  const now = useRef(editing.present);
+  useEffect(() => {
+    now.current = editing.present;
+  }, [editing.present]);
 
-  const { change: save } = saved;
-  const apply = useCallback(
-    (change: BlockChange): Changed => {
-      const after = applyChange(now.current.block, now.current.sessions, change);
-      now.current = after;
-      setSessions(after.sessions);
-      if (Object.keys(change.block).length > 0) save(change.block);
-      for (const { id, edit } of change.sessions)
-        noteSave(`block ${file.block.id}`, editSession(id, edit)).catch((error: Error) =>
-          tell(`“${after.sessions[id]?.title ?? id}” is not saved: ${error.message}`),
-        );
-      return after;
-    },
-    [file.block.id, save],
-  );
-  const take = useCallback(
-    (change: BlockChange | null, says: string, key?: string): void => {
-      if (!change) return;
-      const before = now.current;
-      const after = apply(change);
-      const undo = inverseChange(before, after);
-      if (Object.keys(undo.block).length === 0 && undo.sessions.length === 0) return;
-      const step: BlockStep = { undo, redo: change, says, key: key ?? null };
-      setPast((p) => {
-        const last = p[p.length - 1];
-        const goesOn = last && step.key !== null && last.key === step.key;
-        return goesOn ? [...p.slice(0, -1), { ...step, undo: last.undo }] : [...p, step];
-      });
-      setFuture([]);
-    },
-    [apply],
-  );
   return {
     block,
     sessions,
     context,
     appraisal,
     isLooking,
-    take,
-    know: useCallback((id, session) => {
-      const sessions = { ...now.current.sessions, [id]: session };
-      now.current = { ...now.current, sessions };
-      setSessions(sessions);
-    }, []),
-    undo: useCallback(() => {
-      const step = past[past.length - 1];
-      if (!step) return;
-      apply(step.undo);
-      setPast(past.slice(0, -1));
-      setFuture([step, ...future]);
-    }, [past, future, apply]),
-    redo: useCallback(() => {
-      const [step, ...rest] = future;
-      if (!step) return;
-      apply(step.redo);
-      setPast([...past, step]);
-      setFuture(rest);
-    }, [past, future, apply]),
-    canUndo: past[past.length - 1]?.says ?? null,
-    canRedo: future[0]?.says ?? null,
-    says: saved.says,
-    conflict: saved.conflict,
-    rotations: useCallback(
-      () => (api ? api.rotations(now.current.block, now.current.sessions) : Promise.resolve([])),
-      [api],
+    take: useCallback(
+      (change, says, key) => {
+        if (!change) return;
+        fill(
+          ([b, s]) => {
+            const after = applyChange(b, s, change);
+            return [after.block, after.sessions];
+          },
+          says,
+          key,
+        );
+      },
+      [fill],
     ),
+    know: useCallback(
+      (sessionId, session) => {
+        known({ [sessionId]: session });
+        meet(([b, s]) => [b, { ...s, [sessionId]: session }]);
+      },
+      [known, meet],
+    ),
+    undo: editing.undo,
+    redo: editing.redo,
+    canUndo: editing.canUndo,
+    canRedo: editing.canRedo,
+    stepsBack: editing.stepsBack,
+    says: wrong ? `Not saved: ${wrong.message}` : savingWords(saving.state),
+    conflict: saving.conflict,
+    rotations: useCallback(() => (api ? api.rotations(...now.current) : Promise.resolve([])), [api]),
   };
 }

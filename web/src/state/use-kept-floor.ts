@@ -1,7 +1,7 @@
-import type { FloorFile, FloorNews } from '@drimbo/core/formats/floor-file';
+import { ways } from '@drimbo/core/contract';
 import type { PerformedSet } from '@drimbo/core/log/performed-set';
 import { useEffect, useRef, useState } from 'react';
-import { api } from '../data/api';
+import { ask } from '../data/api';
 import type { Pack, Whereabouts } from '../data/floor-database';
 import {
   keepWhereabouts,
@@ -19,9 +19,7 @@ const NEWS_MS = 3_000;
 /** Fetches everything the floor needs and keeps it on this device; what is kept already serves while nobody answers. */
 async function fetchPack(id: string): Promise<void> {
   try {
-    const { session, client, kit, notebook, schools, logged, ...list } = await api.get<FloorFile>(
-      `/floor/${id}`,
-    );
+    const { session, client, kit, notebook, schools, logged, ...list } = await ask(ways.floorFile({ id }));
     await takeIn(id, list, session, {
       client,
       kit,
@@ -38,13 +36,13 @@ async function fetchPack(id: string): Promise<void> {
 function keepAsking(id: string): () => void {
   let over = false;
   let isAsking = false;
-  const ask = async (): Promise<void> => {
+  const askNow = async (): Promise<void> => {
     if (over || isAsking || document.visibilityState !== 'visible') return;
     isAsking = true;
     try {
       const { house, at, revision } = (await packOf(id)) ?? { house: null, at: 0, revision: 0 };
-      const query = `house=${house ?? ''}&at=${at}&revision=${revision}`;
-      const { session, sets, ...clock } = await api.get<FloorNews>(`/floor/${id}/news?${query}`);
+      const query = { house: house ?? '', at, revision };
+      const { session, sets, ...clock } = await ask(ways.floorNews({ id, query }));
       if (!over && (sets || session)) await takeIn(id, sets && { ...clock, sets }, session);
     } catch {
       // Nobody answers: there is no news then, and what is here holds.
@@ -52,8 +50,8 @@ function keepAsking(id: string): () => void {
       isAsking = false;
     }
   };
-  const timer = setInterval(() => void ask(), NEWS_MS);
-  const now = (): void => void ask();
+  const timer = setInterval(() => void askNow(), NEWS_MS);
+  const now = (): void => void askNow();
   document.addEventListener('visibilitychange', now);
   window.addEventListener('online', now);
   return () => {

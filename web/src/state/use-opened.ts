@@ -1,3 +1,4 @@
+import type { ClientFile, Stored } from '@drimbo/core/contract';
 import type { Context } from '@drimbo/core/measure/context';
 import type { Kit } from '@drimbo/core/kit/kit';
 import type { Notebook } from '@drimbo/core/movements/notebook';
@@ -10,9 +11,7 @@ import {
   useKits,
   useSchools,
   useStoredSession,
-  type ClientFile,
   type OwnSchool,
-  type Stored,
 } from '../data/queries';
 
 /** A session with everything it is judged against. */

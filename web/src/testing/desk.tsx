@@ -1,6 +1,7 @@
 import { appraise, type Context } from '@drimbo/core';
 import { linesOf, type Session } from '@drimbo/core/session/document';
-import { commit, redo, startHistory, undo } from '@drimbo/core/session/history';
+import { changesOf, historyOf, sessionKind } from '@drimbo/core/documents';
+import { applyEdit } from '@drimbo/core/session/edits';
 import { sampleContext } from '@drimbo/core/examples/samples';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
@@ -8,9 +9,11 @@ import { useLayoutEffect, useMemo, useState, type ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import type { Designer } from '../state/use-designer';
 
+const ofSession = historyOf(changesOf(sessionKind));
+
 /** A designer without a server: edits, undo and appraisal are the real ones. */
 export function useBench(start: Session, context: Context = sampleContext): Designer {
-  const [history, setHistory] = useState(() => startHistory(start));
+  const [history, setHistory] = useState(() => ofSession.start(start));
   const [selected, select] = useState<string | null>(() => linesOf(start)[0]?.id ?? null);
   const session = history.present;
   const appraisal = useMemo(() => appraise(session, context), [session, context]);
@@ -20,11 +23,12 @@ export function useBench(start: Session, context: Context = sampleContext): Desi
     context,
     selected,
     select,
-    edit: (edit, says, key) => setHistory((h) => commit(h, edit, says, key ?? null)),
-    undo: () => setHistory(undo),
-    redo: () => setHistory(redo),
+    edit: (edit, says, key) => setHistory((h) => ofSession.commit(h, applyEdit(h.present, edit), says, key)),
+    undo: () => setHistory(ofSession.undo),
+    redo: () => setHistory(ofSession.redo),
     canUndo: null,
     canRedo: null,
+    stepsBack: 0,
     refused: history.refused,
     save: { is: 'saved' },
     conflict: null,

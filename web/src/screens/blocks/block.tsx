@@ -3,7 +3,7 @@ import { placed } from '@drimbo/core/block/placing';
 import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
-import { api } from '../../data/api';
+import { removeDocument } from '../../data/documents';
 import { ink, size } from '../../look/theme';
 import { Ask } from '../../parts/ask';
 import { Blank } from '../../parts/blank';
@@ -15,9 +15,9 @@ import { TextField } from '../../parts/text-field';
 import { tell } from '../../parts/toast';
 import { useOpenedBlock, type OpenedBlock } from '../../state/opened-block';
 import { useBlock } from '../../state/use-block';
-import { isTyping } from '../designer/keys';
 import { Conflict } from '../shared/conflict';
 import { afterDeleting } from '../shared/undo-delete';
+import { UndoOfPage } from '../shared/undoing';
 import { DayPane } from './day-pane';
 import { Findings } from './findings';
 import { Grid } from './grid';
@@ -73,7 +73,7 @@ const weekOf = (startsOn: string, today: string, weeks: number): number =>
 
 function Desk({ opened, id }: { opened: OpenedBlock; id: string }): ReactNode {
   const desk = useBlock(opened);
-  const { block, appraisal, context, undo, redo } = desk;
+  const { block, appraisal, context } = desk;
   const go = useNavigate();
   const [tab, setTab] = useState<Tab>('week');
   const [week, setWeek] = useState(() => weekOf(block.startsOn, context.todayIso, block.weeks.length));
@@ -83,21 +83,6 @@ function Desk({ opened, id }: { opened: OpenedBlock; id: string }): ReactNode {
   useEffect(() => {
     document.title = `${block.title} · Drimbo`;
   }, [block.title]);
-  useEffect(() => {
-    const keys = (e: KeyboardEvent): void => {
-      if (isTyping(e.target) || e.altKey) return;
-      const key = e.key.toLowerCase();
-      if ((e.ctrlKey || e.metaKey) && key === 'z') {
-        e.preventDefault();
-        (e.shiftKey ? redo : undo)();
-      } else if ((e.ctrlKey || e.metaKey) && key === 'y') {
-        e.preventDefault();
-        redo();
-      }
-    };
-    window.addEventListener('keydown', keys);
-    return () => window.removeEventListener('keydown', keys);
-  }, [undo, redo]);
   const toWeek = (to: number): void => {
     setWeek(to);
     setTab('week');
@@ -109,9 +94,7 @@ function Desk({ opened, id }: { opened: OpenedBlock; id: string }): ReactNode {
     if (found) setWeek(weekOf(block.startsOn, found.date, appraisal?.weeks.length ?? block.weeks.length));
   };
   const remove = (): void => {
-    api
-      .get<{ revision: number }>(`/blocks/${id}`)
-      .then(({ revision }) => api.remove(`/blocks/${id}?revision=${revision}`))
+    removeDocument('block', id)
       .then(() =>
         afterDeleting({ kind: 'block', id, name: block.title }, () => void go(`/clients/${block.clientId}`)),
       )
@@ -141,22 +124,7 @@ function Desk({ opened, id }: { opened: OpenedBlock; id: string }): ReactNode {
         </span>
         <Button onPress={() => setAsking('life')}>Something comes between…</Button>
         <Button onPress={() => setAsking('calendar')}>Calendar…</Button>
-        <Button
-          kind="quiet"
-          isDisabled={desk.canUndo === null}
-          onPress={undo}
-          aria-label={`Undo ${desk.canUndo ?? ''}`}
-        >
-          Undo
-        </Button>
-        <Button
-          kind="quiet"
-          isDisabled={desk.canRedo === null}
-          onPress={redo}
-          aria-label={`Redo ${desk.canRedo ?? ''}`}
-        >
-          Redo
-        </Button>
+        <UndoOfPage {...desk} />
         <Ask
           asks={`Delete “${block.title}”?`}
           does="Delete the block"

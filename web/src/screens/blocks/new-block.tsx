@@ -1,3 +1,4 @@
+import type { ClientFile } from '@drimbo/core/contract';
 import { splits, type Split } from '@drimbo/core/block/splits';
 import { startBlock } from '@drimbo/core/block/starting';
 import type { Client } from '@drimbo/core/session/client';
@@ -6,7 +7,7 @@ import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { keepBlock } from '../../data/blocks';
-import { todayIso, type ClientFile } from '../../data/queries';
+import { todayIso } from '../../data/queries';
 import { ink, size } from '../../look/theme';
 import { Button } from '../../parts/button';
 import { DateField } from '../../parts/date-field';

@@ -1,12 +1,13 @@
+import { ways } from '@drimbo/core/contract';
 import { measureBlock } from '@drimbo/core/block/measuring';
 import type { TrainingBlock } from '@drimbo/core/block/document';
 import type { BlockContext } from '@drimbo/core/block/model';
 import { writeCalendar, type CalendarBlock } from '@drimbo/core/formats/calendar';
-import { api } from '../../data/api';
+import { ask } from '../../data/api';
+import { addressOfDocument, documentOf } from '../../data/documents';
 import { contextOfFile, houseContext } from '../../data/block-context';
-import type { BlockFile } from '../../data/blocks';
 import { savesDone } from '../../data/pending-saves';
-import type { Stored } from '../../data/queries';
+
 import { saveFile } from '../../data/save-file';
 
 const stamp = (): string => new Date().toISOString().replace(/\.\d+Z$/, 'Z');
@@ -24,8 +25,8 @@ export async function saveBlockCalendar(
   block: TrainingBlock,
   context: BlockContext,
 ): Promise<void> {
-  await savesDone(`block ${id}`);
-  const { revision } = await api.get<Stored<TrainingBlock>>(`/blocks/${id}`);
+  await savesDone(addressOfDocument('block', id));
+  const { revision } = await documentOf('block', id);
   const measured = measureBlock(block, context);
   saveFile(fileName(block.title), writeCalendar([{ id, revision, measured }], stamp()), 'text/calendar');
 }
@@ -35,7 +36,7 @@ export async function saveClientCalendar(name: string, blockIds: readonly string
   const house = await houseContext();
   const blocks: CalendarBlock[] = [];
   for (const id of blockIds) {
-    const stored = await api.get<BlockFile>(`/blocks/${id}/file`);
+    const stored = await ask(ways.blockFile({ id }));
     const { revision, document } = stored.block;
     blocks.push({ id, revision, measured: measureBlock(document, contextOfFile(stored, house)) });
   }

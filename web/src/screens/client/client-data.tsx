@@ -1,11 +1,12 @@
 import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
-import { api } from '../../data/api';
-import type { ClientFile } from '../../data/queries';
+import { ways, type ClientFile } from '@drimbo/core/contract';
+import { addressOf } from '../../data/api';
+import { addressOfDocument, removeDocument } from '../../data/documents';
+
 import { forgetDraftsOf } from '../../state/drafts';
 import { forgetHistoryOf } from '../../state/kept-history';
-import { forgetStepsOf } from '../../state/kept-steps';
 import { SheetHead } from '../../parts/sheet';
 import { DownloadButton } from '../../parts/link-button';
 import { size } from '../../look/theme';
@@ -39,17 +40,17 @@ export function ClientData({ file }: { file: ClientFile }): ReactNode {
   };
   const remove = (): void =>
     attempt(async () => {
-      await api.remove(`/clients/${file.id}?revision=${file.revision}&along=true`);
+      await removeDocument('client', file.id, true);
       await afterDeleting({ kind: 'client', id: file.id, name }, () => void go('/clients'));
     });
   const erased = (says: string): void => {
-    const ids = file.sessions.map((s) => s.id);
-    forgetDraftsOf(localStorage, [`/clients/${file.id}`, ...ids]);
-    forgetHistoryOf(localStorage, ids);
-    forgetStepsOf(
-      localStorage,
-      file.blocks.map((b) => b.id),
-    );
+    const names = [
+      addressOfDocument('client', file.id),
+      ...file.sessions.map(({ id }) => addressOfDocument('session', id)),
+      ...file.blocks.map(({ id }) => addressOfDocument('block', id)),
+    ];
+    forgetDraftsOf(localStorage, names);
+    forgetHistoryOf(localStorage, names);
     setSaid(says);
   };
   return (
@@ -62,7 +63,7 @@ export function ClientData({ file }: { file: ClientFile }): ReactNode {
           <p role="status">{said}</p>
         ) : (
           <div className="acts">
-            <DownloadButton small href={`/api/data/export?client=${file.id}`}>
+            <DownloadButton small href={addressOf(ways.downloadExport({ query: { client: file.id } }))}>
               Export as open files
             </DownloadButton>
             <Ask

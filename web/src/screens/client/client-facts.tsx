@@ -1,10 +1,11 @@
+import type { Stored } from '@drimbo/core/contract';
 import { pressingRegions, regions, type RegionId } from '@drimbo/core/anatomy/regions';
 import type { Kit } from '@drimbo/core/kit/kit';
 import { aims, competitions, limitIds, type Client } from '@drimbo/core/session/client';
 import { fromKg, toKg } from '@drimbo/core/units/mass';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import type { Stored } from '../../data/queries';
+
 import { CheckBox } from '../../parts/check-box';
 import { NumberField } from '../../parts/number-field';
 import { Select } from '../../parts/select';

@@ -1,3 +1,4 @@
+import type { ClientFile } from '@drimbo/core/contract';
 import { dayWords } from '@drimbo/core/units/time';
 import { clientMax, clientTrend } from '@drimbo/core/measure/client-max';
 import { findEntry } from '@drimbo/core/movements/catalogue';
@@ -10,7 +11,7 @@ import { movementOf } from '@drimbo/core/movements/catalogue';
 import { X } from 'lucide-react';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { todayIso, useKits, type ClientFile } from '../../data/queries';
+import { todayIso, useKits } from '../../data/queries';
 import { TrendLine } from '../../drawings/trend-line';
 import { Button } from '../../parts/button';
 import { Select } from '../../parts/select';

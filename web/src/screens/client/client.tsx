@@ -1,10 +1,11 @@
+import type { ClientFile, Stored } from '@drimbo/core/contract';
 import { dayWords } from '@drimbo/core/units/time';
 import { inOrder } from '@drimbo/core/session/needs';
 import type { Client } from '@drimbo/core/session/client';
 import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { ClientFile, Stored } from '../../data/queries';
-import { useSavedClient } from '../../state/use-saved-client';
+
+import { useOpenClient } from '../../state/use-open-client';
 import { SheetsPage } from '../../parts/pages';
 import { Button } from '../../parts/button';
 import { LinkButton } from '../../parts/link-button';
@@ -15,6 +16,7 @@ import { isTyping } from '../designer/keys';
 import { startSession } from '../shared/start-session';
 import { ClientPage } from '../shared/client-page';
 import { Conflict } from '../shared/conflict';
+import { UndoOfPage } from '../shared/undoing';
 import { Rows } from './rows';
 import { TornList } from '../shared/unreadable';
 import { ClientData } from './client-data';
@@ -25,7 +27,7 @@ import { Planned } from './planned';
 const NewBlock = lazy(() => import('../blocks/new-block').then((m) => ({ default: m.NewBlock })));
 
 function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactNode {
-  const saved = useSavedClient(file);
+  const saved = useOpenClient(file);
   const client: Client = saved.document;
   const go = useNavigate();
   useEffect(() => {
@@ -58,6 +60,7 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
         <span role="status" data-testid="save-state" style={{ color: ink.soft, fontSize: size.fine }}>
           {saved.says}
         </span>
+        <UndoOfPage {...saved} />
         <LinkButton to={`/clients/${file.id}/progress`}>Progress</LinkButton>
         <Button onPress={() => setStarting(true)}>Start a block</Button>
         <Button kind="strong" onPress={() => void start()}>

@@ -1,7 +1,8 @@
+import type { ClientFile } from '@drimbo/core/contract';
 import { format, parseISO } from 'date-fns';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
-import { todayIso, type ClientFile } from '../../data/queries';
+import { todayIso } from '../../data/queries';
 import { ink } from '../../look/theme';
 import { SheetHead } from '../../parts/sheet';
 import { TextButton } from '../../parts/text-button';

@@ -84,7 +84,7 @@ export function NewClient(): ReactNode {
   const add = handleSubmit(async (facts) => {
     try {
       const document = clientFrom(facts, kit ?? '');
-      const stored = await createOnce<Client>(FORM, '/clients', 'client', document);
+      const stored = await createOnce(FORM, 'client', document);
       await queryClient.invalidateQueries({ queryKey: ['roster'] });
       void go(`/clients/${stored.id}`);
     } catch (error) {

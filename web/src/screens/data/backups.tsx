@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
-import { api } from '../../data/api';
+import { ways, type Copy, type Restored } from '@drimbo/core/contract';
+import { addressOf, ask } from '../../data/api';
 import { once } from '../../data/ids';
-import { allAnew, useHouse, useWork, type Copy } from '../../data/house';
+import { allAnew, useHouse, useWork } from '../../data/house';
 import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { Ask } from '../../parts/ask';
@@ -19,13 +20,6 @@ function about({ name, made }: Copy): string {
   if (/by-hand/.test(name)) return `Made by hand, ${at}`;
   const why = /^before-(upgrade|restore|reset)/.exec(name)?.[1];
   return `Before the ${why ?? 'change'}, ${at}`;
-}
-
-interface Restored {
-  aside: string;
-  clients: number;
-  sessions: number;
-  sets: number;
 }
 
 /** Copies of everything: made now or by the day, and put back. */
@@ -66,7 +60,7 @@ export function Backups(): ReactNode {
             kind="strong"
             onPress={() =>
               work.start('Making a copy…', async () => {
-                await once('backup', 'backup', (key) => api.post('/data/backups', {}, key));
+                await once('backup', 'backup', (key) => ask(ways.backUp({ body: {} }), { key }));
                 await house.refetch();
                 return null;
               })
@@ -74,13 +68,13 @@ export function Backups(): ReactNode {
           >
             Make a copy now
           </Button>
-          <DownloadButton href="/api/data/backup">Save a copy as a file</DownloadButton>
+          <DownloadButton href={addressOf(ways.downloadBackup())}>Save a copy as a file</DownloadButton>
           <FileChoice
             accept=".sqlite"
             onFile={(file) =>
               restore((stop) =>
                 once(`restore ${file.name} ${file.size} ${file.lastModified}`, 'restore', (key) =>
-                  api.upload<Restored>('/data/restore', file, stop, key),
+                  ask(ways.restoreFile(), { file, stop, key }),
                 ),
               )
             }
@@ -117,7 +111,7 @@ export function Backups(): ReactNode {
               onYes={() =>
                 restore(() =>
                   once(`restore ${copy.name}`, 'restore', (key) =>
-                    api.post<Restored>('/data/restore', { copy: copy.name }, key),
+                    ask(ways.restore({ body: { copy: copy.name } }), { key }),
                   ),
                 )
               }

@@ -1,6 +1,7 @@
 import type { Plan, PlannedFile } from '@drimbo/core/formats/plan';
 import { useState, type ReactNode } from 'react';
-import { api, ApiError } from '../../data/api';
+import { ways } from '@drimbo/core/contract';
+import { addressOf, ask, isRefused } from '../../data/api';
 import { newId, once } from '../../data/ids';
 import { allAnew, useWork, type Work } from '../../data/house';
 import { ListTable } from '../../parts/pages';
@@ -98,15 +99,14 @@ function Preview({ outcome, work }: { outcome: Outcome; work: Work<Outcome> }): 
   const { add, change } = plan.counts;
   const importHouse = (): void =>
     work.start('Importing…', async (stop) => {
-      const query = `expect=${plan.digest}&keep=${keep}`;
       try {
-        const done = await once(`import ${query}`, 'import', (key) =>
-          api.upload<Plan>(`/data/import?${query}`, file, stop, key),
+        const done = await once(`import ${plan.digest} ${keep}`, 'import', (key) =>
+          ask(ways.importFile({ query: { expect: plan.digest, keep } }), { file, stop, key }),
         );
         await allAnew();
         return { plan: done, file, keep, is: 'done' };
       } catch (error) {
-        if (!(error instanceof ApiError) || error.code !== 'another-plan') throw error;
+        if (!isRefused(error, 'another-plan')) throw error;
         return { plan: error.current as Plan, file, keep, is: 'changed meanwhile' };
       }
     });
@@ -149,7 +149,7 @@ function Preview({ outcome, work }: { outcome: Outcome; work: Work<Outcome> }): 
 
 const look = (work: Work<Outcome>, file: File, keep: boolean): void =>
   work.start('Looking through the file…', async (stop) => {
-    const plan = await api.upload<Plan>(`/data/preview?keep=${keep}`, file, stop, newId('preview'));
+    const plan = await ask(ways.previewImport({ query: { keep } }), { file, stop, key: newId('preview') });
     return { plan, file, keep, is: 'preview' };
   });
 
@@ -168,7 +168,9 @@ export function Moving(): ReactNode {
           machine; you see first what it would add, change and leave.
         </p>
         <div className="acts">
-          <DownloadButton href="/api/data/export">Export everything as open files</DownloadButton>
+          <DownloadButton href={addressOf(ways.downloadExport({ query: {} }))}>
+            Export everything as open files
+          </DownloadButton>
         </div>
         <FileDrop
           accept=".zip,application/zip"

@@ -10,7 +10,7 @@ const reads = {
   context: (d: Designer) => d.context,
   selected: (d: Designer) => d.selected,
   saving: (d: Designer) => d.save,
-  undoing: (d: Designer) => `${d.canUndo} ${d.canRedo}`,
+  undoing: (d: Designer) => `${d.canUndo} ${d.canRedo} ${d.stepsBack}`,
 } as const;
 
 /** What nearly every pane draws. */

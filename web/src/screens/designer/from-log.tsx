@@ -1,11 +1,11 @@
-import type { PerformedSet } from '@drimbo/core/log/performed-set';
 import { progress } from '@drimbo/core/log/progress';
 import { whatNext, type Proposal } from '@drimbo/core/log/what-next';
 import { measure } from '@drimbo/core/measure/measure';
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { api } from '../../data/api';
+import { ways } from '@drimbo/core/contract';
+import { ask } from '../../data/api';
 import { ink, size } from '../../look/theme';
 import { Button } from '../../parts/button';
 import type { Designer } from '../../state/use-designer';
@@ -32,7 +32,7 @@ const Line = styled.div`
 const useSets = (clientId: string) =>
   useQuery({
     queryKey: ['sets of client', clientId],
-    queryFn: () => api.get<PerformedSet[]>(`/sets?client=${clientId}&size=500`),
+    queryFn: () => ask(ways.setsOfClient({ query: { client: clientId, size: 500 } })),
     // Somebody may be on the floor just now.
     refetchInterval: 20_000,
   });

@@ -7,7 +7,9 @@ import Papa from 'papaparse';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { api } from '../../data/api';
+import { ways } from '@drimbo/core/contract';
+import { ask } from '../../data/api';
+import { addressOfDocument } from '../../data/documents';
 import { listsAnew } from '../../data/house';
 import { savesDone } from '../../data/pending-saves';
 import { idIsThrough, keptId } from '../../data/ids';
@@ -96,7 +98,7 @@ export function LogDialog({
   const { unit } = context.client;
   const known = useQuery({
     queryKey: ['sets', id],
-    queryFn: () => api.get<PerformedSet[]>(`/sets?session=${id}&size=500`),
+    queryFn: () => ask(ways.setsOfSession({ query: { session: id, size: 500 } })),
   });
   const [text, setText] = useState(() => plannedLog(appraisal.lines, unit));
   const [date, setDate] = useState(session.date && session.date <= todayIso() ? session.date : todayIso());
@@ -133,15 +135,15 @@ export function LogDialog({
     const ids = told.map((s) => s.id);
     const removes = sentFor(id).filter((sent) => !ids.includes(sent));
     sessionStorage.setItem(sentKey(id), JSON.stringify([...ids, ...removes]));
-    if (told.length + removes.length > 0) await api.repeat('/sets', { sets: told, removes });
+    if (told.length + removes.length > 0) await ask(ways.writeSets({ body: { sets: told, removes } }));
     sets.forEach((s) => idIsThrough(mark(s)));
     sessionStorage.removeItem(sentKey(id));
   };
   const finish = async (): Promise<void> => {
     const done = { minutes, readiness: ready === null ? null : Number(ready), swaps: [], note: '' };
-    await savesDone(id);
+    await savesDone(addressOfDocument('session', id));
     // The server marks the day of the block that has it as its own; the same is then said here, so that both agree.
-    await api.repeat(`/sessions/${id}/finish`, { date, done });
+    await ask(ways.finishSession({ id, body: { date, done } }));
     designer.edit({ do: 'head', patch: { status: 'finished', date, done } }, 'finish with a log');
     await Promise.all([
       listsAnew(),

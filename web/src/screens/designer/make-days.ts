@@ -1,23 +1,24 @@
+import type { Stored } from '@drimbo/core/contract';
 import type { Session } from '@drimbo/core/session/document';
 import { sessionsOfDays } from '@drimbo/core/shorthand/days';
 import type { Pasted } from '@drimbo/core/shorthand/pasted';
-import { api } from '../../data/api';
+import { removeDocument } from '../../data/documents';
 import { createOnce } from '../../data/create';
 import { listsAnew } from '../../data/house';
 import { newId } from '../../data/ids';
-import { type Stored } from '../../data/queries';
+
 import { tell } from '../../parts/toast';
 
 /** Makes a session of each day of a message; told when they are there, with a way back. */
 export async function makeDays(like: Session, pasted: Pasted, done: () => void): Promise<void> {
   const made: Stored<Session>[] = [];
   const takeBack = async (): Promise<void> => {
-    for (const { id, revision } of made) await api.remove(`/sessions/${id}?revision=${revision}`);
+    for (const { id } of made) await removeDocument('session', id);
     await listsAnew();
   };
   try {
     for (const [i, document] of sessionsOfDays(pasted, like, newId).entries())
-      made.push(await createOnce<Session>(`day ${i} of ${document.title}`, '/sessions', 'session', document));
+      made.push(await createOnce(`day ${i} of ${document.title}`, 'session', document));
     await listsAnew();
     done();
     tell(`Made: ${made.map((s) => `“${s.document.title}”`).join(', ')}. They are among the sessions.`, () => {

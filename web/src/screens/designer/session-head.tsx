@@ -1,14 +1,16 @@
+import { UndoButtons } from '../shared/undoing';
+import type { Stored } from '@drimbo/core/contract';
 import { groupIds, groupNames, regionIds, regions } from '@drimbo/core/anatomy/regions';
 import { schools } from '@drimbo/core/schools/schools';
 import { handingOver } from '@drimbo/core/measure/handing';
 import { mustAskFirst } from '@drimbo/core/session/health';
 import { dayKindNames, kindOf } from '@drimbo/core/session/kinds';
 import { dayKinds, schoolIds, type Emphasis, type Session } from '@drimbo/core/session/document';
-import { CalendarDays, ClipboardCheck, FileText, Play, Printer, Redo2, Undo2 } from 'lucide-react';
+import { CalendarDays, ClipboardCheck, FileText, Play, Printer } from 'lucide-react';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import type { Stored } from '../../data/queries';
+
 import type { Designer } from '../../state/use-designer';
 import { drawsAgain, work } from './draws-again';
 import type { ToFloor } from './to-floor';
@@ -198,20 +200,7 @@ function SessionHeadPane({
         <Button kind="quiet" onPress={() => onText('')}>
           <FileText size={15} aria-hidden /> Text
         </Button>
-        <Button
-          aria-label={designer.canUndo ? `Undo ${designer.canUndo}` : 'Undo'}
-          isDisabled={!designer.canUndo}
-          onPress={designer.undo}
-        >
-          <Undo2 size={15} aria-hidden /> Undo
-        </Button>
-        <Button
-          aria-label={designer.canRedo ? `Redo ${designer.canRedo}` : 'Redo'}
-          isDisabled={!designer.canRedo}
-          onPress={designer.redo}
-        >
-          <Redo2 size={15} aria-hidden /> Redo
-        </Button>
+        <UndoButtons {...designer} />
         <LinkButton kind="strong" to={`/sessions/${id}/sheet`} data-testid="to-sheet">
           <Printer size={15} aria-hidden /> Print sheet
         </LinkButton>

@@ -1,10 +1,12 @@
+import type { Stored } from '@drimbo/core/contract';
 import type { Kit } from '@drimbo/core/kit/kit';
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api } from '../../data/api';
-import { queryClient, useKits, type Stored } from '../../data/queries';
+import { removeDocument } from '../../data/documents';
+import { kitKind } from '@drimbo/core/documents';
+import { queryClient, useKits } from '../../data/queries';
 import { saveFile } from '../../data/save-file';
-import { useSavedDocument } from '../../state/use-saved-document';
+import { useDocument } from '../../state/use-document';
 import { SheetsPage } from '../../parts/pages';
 import { Button } from '../../parts/button';
 import { Blank } from '../../parts/blank';
@@ -14,6 +16,7 @@ import { ink, size } from '../../look/theme';
 import { Ask } from '../../parts/ask';
 import { afterDeleting } from '../shared/undo-delete';
 import { Conflict } from '../shared/conflict';
+import { UndoOfPage } from '../shared/undoing';
 import { Bands } from './bands';
 import { Benches } from './benches';
 import { Chains } from './chains';
@@ -30,7 +33,8 @@ function Desk({ stored }: { stored: Stored<Kit> }): ReactNode {
       ),
     [],
   );
-  const { document: kit, change, says, conflict } = useSavedDocument('kit', stored, kept);
+  const open = useDocument(kitKind, stored, kept);
+  const { document: kit, change, says, conflict } = open;
   useEffect(() => {
     window.document.title = `${kit.name} · Drimbo`;
   }, [kit.name]);
@@ -38,9 +42,7 @@ function Desk({ stored }: { stored: Stored<Kit> }): ReactNode {
   const [wrong, setWrong] = useState('');
   const remove = (): void => {
     setWrong('');
-    api
-      .get<Stored<Kit>>(`/kits/${stored.id}`)
-      .then(({ revision }) => api.remove(`/kits/${stored.id}?revision=${revision}`))
+    removeDocument('kit', stored.id)
       .then(() => afterDeleting({ kind: 'kit', id: stored.id, name: kit.name }, () => void go('/kit')))
       .catch((error: Error) => setWrong(error.message));
   };
@@ -55,6 +57,7 @@ function Desk({ stored }: { stored: Stored<Kit> }): ReactNode {
         <span role="status" data-testid="save-state" style={{ fontSize: size.small, color: ink.soft }}>
           {says}
         </span>
+        <UndoOfPage {...open} />
         <Button onPress={save}>Save as a file</Button>
         <Ask
           asks={`Delete ${kit.name}?`}

@@ -1,4 +1,4 @@
-import { documentSchemas } from '@drimbo/core/formats/opening';
+import { kitKind } from '@drimbo/core/documents';
 import { emptyKit, notchesOf, type Kit } from '@drimbo/core/kit/kit';
 import { massFigure } from '@drimbo/core/units/mass';
 import { useEffect, useState, type ReactNode } from 'react';
@@ -26,7 +26,7 @@ function kitFrom(text: string): Kit {
   } catch {
     throw new Error('This file is not JSON. Choose a kit that was saved from Drimbo.');
   }
-  const checked = documentSchemas.kit.safeParse(data);
+  const checked = kitKind.any.safeParse(data);
   if (checked.success) return checked.data;
   const issue = checked.error.issues[0]!;
   throw new Error(
@@ -43,7 +43,7 @@ export function KitsScreen(): ReactNode {
     document.title = 'Kit · Drimbo';
   }, []);
   const add = async (kit: Kit): Promise<void> => {
-    const stored = await createOnce<Kit>(`gym ${kit.name}`, '/kits', 'kit', kit);
+    const stored = await createOnce(`gym ${kit.name}`, 'kit', kit);
     await queryClient.invalidateQueries({ queryKey: ['kits'] });
     void go(`/kit/${stored.id}`);
   };

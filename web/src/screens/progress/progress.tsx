@@ -1,3 +1,4 @@
+import type { ClientFile } from '@drimbo/core/contract';
 import { dayWords } from '@drimbo/core/units/time';
 import { placed } from '@drimbo/core/block/placing';
 import type { TrainingBlock } from '@drimbo/core/block/document';
@@ -8,8 +9,8 @@ import { useQueries } from '@tanstack/react-query';
 import { useEffect, useMemo, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { api } from '../../data/api';
-import { todayIso, type ClientFile, type Stored } from '../../data/queries';
+import { documentOf } from '../../data/documents';
+import { todayIso } from '../../data/queries';
 import { LiftChart } from '../../drawings/lift-chart';
 import { ink, size } from '../../look/theme';
 import { Blank } from '../../parts/blank';
@@ -114,7 +115,7 @@ function useBlocksOf(file: ClientFile): TrainingBlock[] {
   const blocks = useQueries({
     queries: file.blocks.map((b) => ({
       queryKey: ['block document', b.id],
-      queryFn: () => api.get<Stored<TrainingBlock>>(`/blocks/${b.id}`),
+      queryFn: () => documentOf('block', b.id),
     })),
   });
   return blocks.flatMap((b) => (b.data ? [b.data.document] : []));

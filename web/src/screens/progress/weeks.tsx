@@ -1,3 +1,4 @@
+import type { ClientFile } from '@drimbo/core/contract';
 import { groupIds, groupNames } from '@drimbo/core/anatomy/regions';
 import { setsText } from '@drimbo/core/block/words';
 import type { WeekDone } from '@drimbo/core/log/weeks-done';
@@ -5,7 +6,7 @@ import { parseISO, format } from 'date-fns';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import type { ClientFile } from '../../data/queries';
+
 import { todayIso } from '../../data/queries';
 import { useWeeksDone } from '../../data/weeks-done';
 import { ink, size } from '../../look/theme';

@@ -1,4 +1,4 @@
-import { documentSchemas } from '@drimbo/core/formats/opening';
+import { schoolKind } from '@drimbo/core/documents';
 import type { SchoolDocument } from '@drimbo/core/schools/document';
 
 /** A school from the text of a file. Throws an Error that says in one sentence what is wrong with it. */
@@ -9,7 +9,7 @@ export function readSchool(text: string): SchoolDocument {
   } catch {
     throw new Error('This file is not JSON. Choose a school that was saved from Drimbo.');
   }
-  const checked = documentSchemas.school.safeParse(data);
+  const checked = schoolKind.any.safeParse(data);
   if (checked.success) return checked.data;
   const issue = checked.error.issues[0]!;
   throw new Error(

@@ -1,4 +1,5 @@
-import { documentSchemas } from '@drimbo/core/formats/opening';
+import type { Stored } from '@drimbo/core/contract';
+import { schoolKind } from '@drimbo/core/documents';
 import type { SchoolDocument } from '@drimbo/core/schools/document';
 import { ruleTitle } from '@drimbo/core/review/rules';
 import { schools } from '@drimbo/core/schools/schools';
@@ -7,8 +8,9 @@ import type { SchoolId } from '@drimbo/core/session/document';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';
-import { api, ApiError } from '../../data/api';
-import { queryClient, useSchools, type Stored } from '../../data/queries';
+import { isRefused } from '../../data/api';
+import { putDocument, removeDocument } from '../../data/documents';
+import { queryClient, useSchools } from '../../data/queries';
 import { copySchool } from '../../data/schools';
 import { saveFile } from '../../data/save-file';
 import { Ask } from '../../parts/ask';
@@ -47,7 +49,7 @@ const fileName = (name: string): string => `${name.toLowerCase().replace(/[^a-z0
 
 /** What is wrong with a school as it is written; null where it can be kept. */
 function against(document: SchoolDocument): string | null {
-  const issue = documentSchemas.school.safeParse(document).error?.issues[0];
+  const issue = schoolKind.any.safeParse(document).error?.issues[0];
   return issue ? `${issue.path.join(', ')}: ${issue.message}` : null;
 }
 
@@ -64,22 +66,20 @@ function Own({ stored }: { stored: Stored<SchoolDocument> }): ReactNode {
   const asSchool = useMemo(() => ({ ...draft, id: stored.id }), [draft, stored.id]);
   const keep = (): void => {
     setSays('Keeping…');
-    api.put(`/schools/${stored.id}`, { revision: stored.revision, document: draft }).then(
+    putDocument('school', stored.id, stored.revision, draft).then(
       async () => {
         drop();
         await queryClient.invalidateQueries({ queryKey: ['schools'] });
         setSays('Kept');
       },
       async (error: Error) => {
-        if (error instanceof ApiError && error.status === 409)
-          await queryClient.invalidateQueries({ queryKey: ['schools'] });
+        if (isRefused(error, 'stale')) await queryClient.invalidateQueries({ queryKey: ['schools'] });
         setSays(`Not kept: ${error.message}`);
       },
     );
   };
   const remove = (): void => {
-    api
-      .remove(`/schools/${stored.id}?revision=${stored.revision}`)
+    removeDocument('school', stored.id)
       .then(() =>
         afterDeleting({ kind: 'school', id: stored.id, name: stored.document.name }, () => {
           drop();

@@ -1,10 +1,10 @@
-import { documentSchemas } from '@drimbo/core/formats/opening';
+import type { Stored } from '@drimbo/core/contract';
+import { schoolKind } from '@drimbo/core/documents';
 import type { SchoolDocument } from '@drimbo/core/schools/document';
 import { useState } from 'react';
-import type { Stored } from '../../data/queries';
-import { sameBy } from '../../state/same-document';
+import { sameBy } from '../../state/saving';
 
-const same = sameBy(documentSchemas.school);
+const same = sameBy(schoolKind);
 const keyOf = (id: string): string => `drimbo school ${id}`;
 
 /** What was written on this device and not kept yet; null where there is nothing, or nothing that can be read. */

@@ -3,20 +3,12 @@ import { rejudged } from '@drimbo/core/review/rejudging';
 import type { Finding } from '@drimbo/core/review/model';
 import type { School } from '@drimbo/core/schools/document';
 import { schoolOf } from '@drimbo/core/schools/schools';
-import type { Session } from '@drimbo/core/session/document';
 import { useQueries } from '@tanstack/react-query';
 import { useMemo, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { api } from '../../data/api';
-import {
-  useClientFile,
-  useClientNames,
-  useKits,
-  useSchools,
-  useSessions,
-  type Stored,
-} from '../../data/queries';
+import { documentOf } from '../../data/documents';
+import { useClientFile, useClientNames, useKits, useSchools, useSessions } from '../../data/queries';
 import { useNotebook } from '../../state/notebook';
 import { contextOf } from '../../state/use-opened';
 import { ComboBox } from '../../parts/combo-box';
@@ -67,7 +59,7 @@ export function WhatChanges({
   const sessions = useQueries({
     queries: open.map(({ id }) => ({
       queryKey: ['session', id, 'school'],
-      queryFn: () => api.get<Stored<Session>>(`/sessions/${id}`),
+      queryFn: () => documentOf('session', id),
     })),
   }).flatMap((q) => q.data ?? []);
   const ids = sessions.map((s) => `${s.id} ${s.revision}`).join();

@@ -1,3 +1,4 @@
+import type { Stored } from '@drimbo/core/contract';
 import { dayWords } from '@drimbo/core/units/time';
 import { groupNames, regions } from '@drimbo/core/anatomy/regions';
 import { measure } from '@drimbo/core/measure/measure';
@@ -9,8 +10,8 @@ import { useQueries } from '@tanstack/react-query';
 import { useEffect, useMemo, type ReactNode } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { styled } from 'styled-components';
-import { api } from '../../data/api';
-import { useClientFile, useClientNames, useKits, useSchools, type Stored } from '../../data/queries';
+import { documentOf } from '../../data/documents';
+import { useClientFile, useClientNames, useKits, useSchools } from '../../data/queries';
 import { LikenessMatrix } from '../../drawings/likeness-matrix';
 import { useNotebook } from '../../state/notebook';
 import { contextOf } from '../../state/use-opened';
@@ -163,7 +164,7 @@ export function CompareSessionsScreen(): ReactNode {
   const found = useQueries({
     queries: ids.map((id) => ({
       queryKey: ['session', id, 'compared'],
-      queryFn: () => api.get<Stored<Session>>(`/sessions/${id}`),
+      queryFn: () => documentOf('session', id!),
       enabled: id !== null,
     })),
   });

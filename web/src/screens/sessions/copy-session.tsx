@@ -4,17 +4,16 @@ import { keepTemplate } from '@drimbo/core/movements/notebook-changes';
 import type { Session } from '@drimbo/core/session/document';
 import { startedFor } from '@drimbo/core/session/starting';
 import type { ReactNode } from 'react';
-import { api } from '../../data/api';
+import { documentOf } from '../../data/documents';
 import { newId } from '../../data/ids';
-import { todayIso, type Stored } from '../../data/queries';
+import { todayIso } from '../../data/queries';
 import { tell } from '../../parts/toast';
 import { changeNotebook } from '../../state/notebook';
 import { StartFrom } from './start-from';
 
 /** Copies a session for whom the coach says, or keeps it as a template for anybody. */
 export function CopySession({ session, close }: { session: SessionListed; close: () => void }): ReactNode {
-  const source = async (): Promise<Session> =>
-    (await api.get<Stored<Session>>(`/sessions/${session.id}`)).document;
+  const source = async (): Promise<Session> => (await documentOf('session', session.id)).document;
   return (
     <StartFrom
       asks={`Copy “${session.title}”`}

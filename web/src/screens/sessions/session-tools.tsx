@@ -1,6 +1,6 @@
 import type { SessionListed } from '@drimbo/core/formats/lists';
 import { useState, type ReactNode } from 'react';
-import { api } from '../../data/api';
+import { removeDocument } from '../../data/documents';
 import { afterDeleting } from '../shared/undo-delete';
 import { Ask } from '../../parts/ask';
 import { Button } from '../../parts/button';
@@ -10,10 +10,10 @@ import { CopySession } from './copy-session';
 /** Copies a session for whom the coach says, or deletes it after asking. */
 export function SessionTools({ session }: { session: SessionListed }): ReactNode {
   const [isCopying, setCopying] = useState(false);
-  const { id, title, status, revision } = session;
+  const { id, title, status } = session;
   const remove = async (): Promise<void> => {
     try {
-      await api.remove(`/sessions/${id}?revision=${revision}`);
+      await removeDocument('session', id);
       await afterDeleting({ kind: 'session', id, name: title });
     } catch (error) {
       tell(`“${title}” is still there: ${(error as Error).message}`);

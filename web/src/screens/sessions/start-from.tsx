@@ -3,10 +3,10 @@ import type { Session } from '@drimbo/core/session/document';
 import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
-import { api } from '../../data/api';
+import { documentOf } from '../../data/documents';
 import { createOnce } from '../../data/create';
 import { listsAnew } from '../../data/house';
-import { useClientNames, type Stored } from '../../data/queries';
+import { useClientNames } from '../../data/queries';
 import { Button } from '../../parts/button';
 import { ComboBox } from '../../parts/combo-box';
 import { Dialog, DialogFeet } from '../../parts/dialog';
@@ -54,14 +54,9 @@ export function StartFrom({
     work.catch((error: Error) => setWrong(error.message));
   };
   const start = async (id: string): Promise<void> => {
-    const { document: client } = await api.get<Stored<Client>>(`/clients/${id}`);
+    const { document: client } = await documentOf('client', id);
     const document = await make({ id, client }, title.trim());
-    const stored = await createOnce<Session>(
-      `begun as “${document.title}”`,
-      '/sessions',
-      'session',
-      document,
-    );
+    const stored = await createOnce(`begun as “${document.title}”`, 'session', document);
     await listsAnew();
     void go(`/sessions/${stored.id}`);
   };

@@ -1,7 +1,8 @@
+import type { ClientFile, Stored } from '@drimbo/core/contract';
 import type { Kit } from '@drimbo/core/kit/kit';
 import type { ReactNode } from 'react';
 import { useParams } from 'react-router';
-import { useClientFile, useKits, type ClientFile, type Stored } from '../../data/queries';
+import { useClientFile, useKits } from '../../data/queries';
 import { Blank } from '../../parts/blank';
 import { Failed } from '../../parts/failed';
 

@@ -1,6 +1,6 @@
 import type { MassUnit } from '@drimbo/core/units/mass';
 import { lazy, Suspense, type ReactNode } from 'react';
-import type { Conflicting } from '../../state/same-document';
+import type { Conflicting } from '../../state/saving';
 
 const Deciding = lazy(() => import('./deciding').then((m) => ({ default: m.Deciding })));
 

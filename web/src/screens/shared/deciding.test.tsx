@@ -1,3 +1,4 @@
+import { clientKind } from '@drimbo/core/documents';
 import type { Client } from '@drimbo/core/session/client';
 import { sampleClient } from '@drimbo/core/examples/samples';
 import { render, screen, within } from '@testing-library/react';
@@ -13,7 +14,7 @@ const start = () => {
     <Deciding
       unit="kg"
       conflict={{
-        kind: 'client',
+        kind: clientKind as never,
         base,
         mine,
         theirs: { id: 'c', revision: 4, updatedAt: '2026-11-24T10:00:00Z', document: theirs },

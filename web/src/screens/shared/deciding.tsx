@@ -1,10 +1,9 @@
-import { differing, merged, type Part } from '@drimbo/core/formats/parts';
-import { partName, partText } from '@drimbo/core/formats/part-words';
+import { differing, merged, partName, partText, type Part } from '@drimbo/core/documents';
 import type { MassUnit } from '@drimbo/core/units/mass';
 import { format } from 'date-fns';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
-import type { Conflicting } from '../../state/same-document';
+import type { Conflicting } from '../../state/saving';
 import { RadioGroup } from '../../parts/radio-group';
 import { Button } from '../../parts/button';
 import { ink, size } from '../../look/theme';
@@ -54,12 +53,14 @@ const Choices = styled.div`
 `;
 
 /** One part that both versions have changed, or one of them, and which of the two is to stay. */
-function PartChoice({
+function PartChoice<T extends object>({
+  kind,
   part,
   unit,
   isTheirs,
   onChange,
 }: {
+  kind: Conflicting<T>['kind'];
   part: Part;
   unit: MassUnit;
   isTheirs: boolean;
@@ -67,12 +68,12 @@ function PartChoice({
 }): ReactNode {
   return (
     <RadioGroup
-      label={partName(part)}
+      label={partName(kind, part)}
       value={isTheirs ? 'theirs' : 'mine'}
       onChange={(value) => onChange(value === 'theirs')}
       options={[
-        { value: 'mine', words: `here: ${partText(part, 'mine', unit)}` },
-        { value: 'theirs', words: `there: ${partText(part, 'theirs', unit)}` },
+        { value: 'mine', words: `here: ${partText(kind, part, 'mine', unit)}` },
+        { value: 'theirs', words: `there: ${partText(kind, part, 'theirs', unit)}` },
       ]}
     />
   );
@@ -87,12 +88,12 @@ export function Deciding<T extends object>({
   unit: MassUnit;
 }): ReactNode {
   const { kind, base, mine, theirs, settle } = conflict;
-  const parts = differing(kind, base as never, mine as never, theirs.document as never);
+  const parts = differing(kind, base, mine, theirs.document);
   const [turned, setTurned] = useState<ReadonlyMap<string, boolean>>(new Map());
   const isTheirs = (part: Part): boolean => turned.get(part.key) ?? part.changedBy === 'theirs';
   const chosen = (): T => {
     const keys = parts.filter(isTheirs).map((part) => part.key);
-    return merged(kind, mine as never, theirs.document as never, new Set(keys)) as unknown as T;
+    return merged(kind, mine, theirs.document, new Set(keys));
   };
   return (
     <Banner role="alert" data-testid="conflict">
@@ -104,6 +105,7 @@ export function Deciding<T extends object>({
         {parts.map((part) => (
           <PartChoice
             key={part.key}
+            kind={kind}
             part={part}
             unit={unit}
             isTheirs={isTheirs(part)}

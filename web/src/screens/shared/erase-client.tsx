@@ -1,13 +1,9 @@
 import { useState, type ReactNode } from 'react';
-import { api } from '../../data/api';
+import { ways, type Erased } from '@drimbo/core/contract';
+import { ask } from '../../data/api';
 import { once } from '../../data/ids';
 import { Ask } from '../../parts/ask';
 import { TextField } from '../../parts/text-field';
-
-interface Erased {
-  copies: string[];
-  isClean: boolean;
-}
 
 const traces =
   'Another program is reading the database, so the last traces in the file go as soon as it is done.';
@@ -38,9 +34,7 @@ export function EraseClient({
   const [typed, setTyped] = useState('');
   const erase = (): void => {
     onWrong('');
-    once(`erase ${id}`, 'erase', (key) =>
-      api.post<Erased>(`/clients/${id}/erase`, { name: typed }, key),
-    ).then(
+    once(`erase ${id}`, 'erase', (key) => ask(ways.eraseClient({ id, body: { name: typed } }), { key })).then(
       (done) => onErased(erasedWords(name, done)),
       (error: Error) => onWrong(error.message),
     );

@@ -1,9 +1,8 @@
+import type { ClientFile, Stored } from '@drimbo/core/contract';
 import type { Kit } from '@drimbo/core/kit/kit';
-import type { Session } from '@drimbo/core/session/document';
 import { emptySession } from '@drimbo/core/session/starting';
 import { createOnce } from '../../data/create';
 import { listsAnew } from '../../data/house';
-import { type ClientFile, type Stored } from '../../data/queries';
 
 /** Begins an empty session from what is known of a client; gives its id. */
 export async function startSession(
@@ -23,7 +22,7 @@ export async function startSession(
         : 'chest',
     school: client.trainingAge === 'under 1 year' ? 'foundations' : 'evidence',
   });
-  const stored = await createOnce<Session>(`start ${id}`, '/sessions', 'session', document);
+  const stored = await createOnce(`start ${id}`, 'session', document);
   await listsAnew();
   return stored.id;
 }

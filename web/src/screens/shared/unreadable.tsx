@@ -2,7 +2,8 @@ import type { Unreadable as Row } from '@drimbo/core/formats/lists';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
-import { api } from '../../data/api';
+import { ways } from '@drimbo/core/contract';
+import { ask } from '../../data/api';
 import { saveFile } from '../../data/save-file';
 import { Button } from '../../parts/button';
 
@@ -54,6 +55,6 @@ export const TornList = ({ rows }: { rows: readonly Row[] }): ReactNode =>
 
 /** The gyms that cannot be read any more. */
 export function UnreadableKits(): ReactNode {
-  const { data } = useQuery({ queryKey: ['unreadable'], queryFn: () => api.get<Row[]>('/unreadable') });
+  const { data } = useQuery({ queryKey: ['unreadable'], queryFn: () => ask(ways.unreadable()) });
   return <TornList rows={(data ?? []).filter((row) => row.kind === 'kit')} />;
 }

@@ -1,3 +1,4 @@
+import type { ClientFile } from '@drimbo/core/contract';
 import { Chance } from '@drimbo/core/lifter/chance';
 import { simulatedTrace } from '@drimbo/core/sticking/sensor';
 import {
@@ -18,7 +19,7 @@ import Papa from 'papaparse';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import type { ClientFile } from '../../data/queries';
+
 import { TraceChart } from '../../drawings/trace-chart';
 import { ink, size } from '../../look/theme';
 import { Button } from '../../parts/button';

@@ -1,12 +1,12 @@
+import type { ClientFile } from '@drimbo/core/contract';
 import { inOrder } from '@drimbo/core/session/needs';
-import type { Session } from '@drimbo/core/session/document';
 import type { Variation } from '@drimbo/core/sticking/variations';
 import { useQueries } from '@tanstack/react-query';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { addToSession } from '../../data/add-line';
-import { api } from '../../data/api';
-import type { ClientFile, Stored } from '../../data/queries';
+import { documentOf } from '../../data/documents';
+
 import { Button } from '../../parts/button';
 import { tell } from '../../parts/toast';
 import { isTyping } from '../designer/keys';
@@ -25,7 +25,7 @@ function useNextWith(file: ClientFile, movement: string): { id: string; title: s
   const sessions = useQueries({
     queries: open.map(({ id }) => ({
       queryKey: ['session looked into', id],
-      queryFn: () => api.get<Stored<Session>>(`/sessions/${id}`),
+      queryFn: () => documentOf('session', id),
     })),
   });
   if (sessions.some((s) => s.isPending)) return null;

@@ -2,7 +2,8 @@ import type { Kit } from '@drimbo/core/kit/kit';
 import { sampleKit } from '@drimbo/core/examples/samples';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { answering } from '../testing/answers';
-import { useSavedDocument } from './use-saved-document';
+import { kitKind } from '@drimbo/core/documents';
+import { useDocument } from './use-document';
 
 const stored = { id: 'hall', revision: 3, updatedAt: '', document: sampleKit };
 
@@ -31,7 +32,7 @@ const start = () => {
     return { body: { ...stored, revision: server.revision, document: sent.document } };
   });
   const open = () =>
-    renderHook(() => useSavedDocument('kit', stored, (answer) => kept.push(answer.revision)));
+    renderHook(() => useDocument(kitKind, stored, (answer) => void kept.push(answer.revision)));
   const hook = open();
   const change = (patch: Partial<Kit>): void => act(() => hook.result.current.change(patch));
   return { server, asked, kept, open, hook, change, now: () => hook.result.current };
@@ -52,7 +53,7 @@ test('changes show at once and go to the server together, shortly after the last
 test('what the schema refuses is told and not sent; mended, it goes', async () => {
   const { asked, server, change, now } = start();
   change({ name: '' });
-  await waitFor(() => expect(now().says).toMatch(/^Not saved: name/), { timeout: 3000 });
+  await waitFor(() => expect(now().says).toMatch(/^Not saved: Name/), { timeout: 3000 });
   expect(asked).toEqual([]);
   change({ name: 'Mended' });
   await waitFor(() => expect(server.kit.name).toBe('Mended'), { timeout: 3000 });
@@ -119,4 +120,37 @@ test('a draft on a version that has been written over since asks which is to sta
   act(() => again.result.current.conflict!.settle(sampleKit));
   expect([again.result.current.document.name, again.result.current.conflict]).toEqual([sampleKit.name, null]);
   expect(server.kit).toEqual(sampleKit);
+});
+
+test('what was filled in is undone field by field, after a reload too, and what was never valid first', async () => {
+  const { change, now, hook, open, server } = start();
+  change({ name: 'H' });
+  change({ name: 'Ha' });
+  change({ dipBelt: false });
+  expect(now().canUndo).toBe('change dip belt');
+  change({ name: '' });
+  expect([now().document.name, now().canUndo]).toEqual(['', 'what was typed']);
+  act(() => now().undo());
+  expect([now().document.name, now().says]).toEqual(['Ha', 'Saving…']);
+  await waitFor(() => expect(server.kit.name).toBe('Ha'), { timeout: 3000 });
+  hook.unmount();
+  stored.document = server.kit as never;
+  stored.revision = server.revision;
+  const again = open();
+  act(() => again.result.current.undo());
+  expect(again.result.current.document).toMatchObject({ name: 'Ha', dipBelt: true });
+  act(() => again.result.current.undo());
+  expect([again.result.current.document, again.result.current.canUndo]).toEqual([sampleKit, null]);
+  act(() => again.result.current.redo());
+  expect(again.result.current.document.name).toBe('Ha');
+  Object.assign(stored, { revision: 3, document: sampleKit });
+});
+
+test('a conflict of a kind nobody knows is a refusal, not another version', async () => {
+  localStorage.clear();
+  answering(() => ({ status: 409, body: { error: { code: 'only-one', message: 'There is one.' } } }));
+  const hook = renderHook(() => useDocument(kitKind, stored));
+  act(() => hook.result.current.change({ name: 'Other' }));
+  await waitFor(() => expect(hook.result.current.says).toBe('Not saved: There is one.'), { timeout: 3000 });
+  expect(hook.result.current.conflict).toBeNull();
 });

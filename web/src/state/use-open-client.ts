@@ -1,11 +1,13 @@
+import type { ClientFile, Stored } from '@drimbo/core/contract';
+import { clientKind } from '@drimbo/core/documents';
 import type { Client } from '@drimbo/core/session/client';
 import { useCallback } from 'react';
-import { queryClient, type ClientFile, type Stored } from '../data/queries';
-import { useSavedDocument, type SavedDocument } from './use-saved-document';
+import { queryClient } from '../data/queries';
+import { useDocument, type OpenDocument } from './use-document';
 
 /** A client's facts, saved shortly after they change. */
-export function useSavedClient(file: ClientFile): SavedDocument<Client> {
-  const kept = useCallback(
+export function useOpenClient(file: ClientFile): OpenDocument<Client> {
+  const taken = useCallback(
     (stored: Stored<Client>) => {
       void queryClient.invalidateQueries({ queryKey: ['roster'] });
       queryClient.setQueryData<ClientFile>(
@@ -15,5 +17,5 @@ export function useSavedClient(file: ClientFile): SavedDocument<Client> {
     },
     [file.id],
   );
-  return useSavedDocument('client', file, kept);
+  return useDocument(clientKind, file, taken);
 }
