@@ -7,7 +7,7 @@ import type { Measured, MeasuredLine } from '../measure/model';
 import type { Movement } from '../movements/model';
 import type { Rig } from '../movements/rig';
 import { repSeconds } from '../session/effort';
-import { maxOverLoad } from '../strength/formulas';
+import { maxOverLoad, MOST_REPS } from '../strength/formulas';
 import { maxOf } from '../strength/max';
 import { familyShare, movedShare } from '../strength/ratios';
 import { daysBetween } from '../units/dates';
@@ -188,6 +188,7 @@ function foundLoad(
   const choices = choicesOf(kit, m.movement);
   const [set] = m.sets;
   if (!choices || choices.length === 0 || !set) return null;
-  const wish = hiddenKg / maxOverLoad((set.target.reps.lo + set.target.reserve) * m.pace, 'median') - bodyKg;
+  const reps = Math.min(MOST_REPS, (set.target.reps.lo + set.target.reserve) * m.pace);
+  const wish = hiddenKg / maxOverLoad(reps, 'median') - bodyKg;
   return nearestLoad(choices, Math.max(0, wish)).load.kg;
 }

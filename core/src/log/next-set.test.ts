@@ -166,3 +166,21 @@ describe('what the plan says stands', () => {
     expect(next([{ ...short, comfort: 4 }]).at(-1)!.kg).toBeLessThan(150);
   });
 });
+
+test('a set of so many, so slow repetitions that no max follows leaves the plan as it is', () => {
+  const slow = measure(
+    session([
+      line('barbell-bench-press', {
+        scheme: { kind: 'straight', sets: 3, reps: { lo: 20, hi: 25 } },
+        tempo: { lower: 6, stretched: 0, lift: 4, shortened: 0 },
+      }),
+    ]),
+    { ...sampleContext, client: { ...sampleContext.client, tests: [] }, logged: [] },
+  );
+  const [m] = slow.lines;
+  const { next } = fromHere(slow, [set(m!.id, 0, 40, 25, 2)]);
+  expect(next.get(m!.id)!.map(({ kg, reps }) => [kg, reps])).toEqual([
+    [40, null],
+    [40, null],
+  ]);
+});

@@ -1,7 +1,7 @@
 import { choicesOf } from '../loads/prescribe';
 import type { Context } from '../measure/context';
 import type { Measured, MeasuredLine } from '../measure/model';
-import { estimatedMax, repsAtLoad } from '../strength/formulas';
+import { estimatedMax, MOST_REPS, repsAtLoad } from '../strength/formulas';
 import { movedShare } from '../strength/ratios';
 import { massText } from '../units/mass';
 import { formOf, tells, type DoneSet, type Today } from './today';
@@ -40,7 +40,10 @@ function maxNow(m: MeasuredLine, done: readonly DoneSet[], today: Today, { clien
   if (!last) return null;
   const moved = last.loadKg + movedShare(m.movement, m.rig) * client.massKg;
   if (moved <= 0) return null;
-  const now = estimatedMax(moved, last.reps * m.pace, (last.reserve ?? 0) * m.pace, client.formula);
+  const [reps, left] = [last.reps * m.pace, (last.reserve ?? 0) * m.pace];
+  // From so many, or so slow, nobody estimates a max.
+  if (reps + left > MOST_REPS) return null;
+  const now = estimatedMax(moved, reps, left, client.formula);
   return now / (1 - (m.sets[last.setIndex]?.loss ?? 0));
 }
 

@@ -1,0 +1,108 @@
+import { creditsOf } from '../mechanics/credits';
+import { entries } from '../movements/catalogue';
+import { sampleKit } from '../examples/samples';
+import { limitIds } from '../session/client';
+import { byName, randomCases, ruleCases, soundCase, measuredOf } from '../testing/cases';
+import { expectPinned } from '../testing/pinned';
+import { adaptations, adapted, type Adaptation } from './adapting';
+import { shortages } from './at-once';
+import { atNotches, bestNotch } from './best-notch';
+import { differentJob } from './complements';
+import { cutsOf } from './cuts';
+import { elsewhere } from './elsewhere';
+import { filterEntries, mainRegions } from './filters';
+import { hardnessOf, hardnessWords } from './hard';
+import { kindEntries, kindnessOf, kindTo, turnWords } from './kindness';
+import { cautionsOf, metBy } from './limits';
+import { otherwise, swapWords } from './otherwise';
+import { overlap } from './overlap';
+import { setValues } from './set-values';
+import { setsShared } from './sets-shared';
+import { shortened } from './shortening';
+import { soFar } from './so-far';
+import { changeBy, jobOf, jobOfEntry, sameJob } from './swaps';
+import { keptWorth, worthOf } from './worth';
+
+const all = { text: '', region: null, family: null, hardWhere: null, kit: null, kindTo: null };
+const body = { statureM: 1.75, massKg: 80 };
+const cases = [soundCase, ...randomCases(8), ...ruleCases.filter((_, i) => i % 20 === 0)];
+
+test('what is met at each limit, and what is kinder, is what it was', () => {
+  expectPinned(
+    import.meta.dirname,
+    'limits',
+    Object.fromEntries(
+      entries.map((e) => [
+        e.id,
+        [
+          limitIds.map((limit) => [metBy(e.movement, e.rig, limit), kindTo(e, [limit])?.turned]),
+          cautionsOf(e.movement, e.rig),
+          kindnessOf(e.movement, e.rig, ['shoulder front', 'elbow']),
+          turnWords(e.movement, e.rig),
+          mainRegions(e),
+          hardnessWords(hardnessOf(e.movement, e.rig, creditsOf(e.movement, e.rig), body)),
+        ],
+      ]),
+    ),
+  );
+  expectPinned(import.meta.dirname, 'lists', {
+    kind: limitIds.map((limit) => kindEntries(entries, { limits: [{ limit }] }).map((e) => e.id)),
+    presses: filterEntries({ ...all, family: 'press' }).map((e) => e.id),
+    stretched: filterEntries({ ...all, region: 'pecMiddle', hardWhere: 'stretched' }).map((e) => e.id),
+    here: filterEntries({ ...all, text: 'press', kit: sampleKit, kindTo: 'elbow' }).map((e) => e.id),
+    notches: ['barbell-bench-press', 'incline-dumbbell-press', 'seated-dumbbell-press'].map((id) => {
+      const e = entries.find((one) => one.id === id)!;
+      const rows = atNotches(e.movement, e.rig, [0, 15, 30, 45, 60, 75], body, 60);
+      return [rows, bestNotch(rows, 'pecUpper'), bestNotch(rows, 'deltFront')];
+    }),
+    overlaps: entries
+      .filter((_, i) => i % 9 === 0)
+      .flatMap((a, _i, some) => some.map((b) => overlap(jobOfEntry(a), jobOfEntry(b)))),
+  });
+});
+
+test('swaps, complements, cuts and worths of sessions are what they were', () => {
+  expectPinned(
+    import.meta.dirname,
+    'sessions',
+    byName(cases, ({ session, context }, m) => [
+      worthOf(m),
+      keptWorth(m),
+      cutsOf(m).map((c) => c.edit),
+      [...setsShared(m, 9)],
+      m.lines.slice(0, 3).map((line) => {
+        const swaps = sameJob(line, context, {} as never, 4);
+        const other = otherwise(line, m);
+        return [
+          swaps.map((swap) => {
+            const { minutes, efforts, hard, settings } = changeBy(swap, line, session, context, m);
+            return [swap.entry.id, swap.score, swap.meets, minutes, efforts, hard, settings];
+          }),
+          other && swapWords(line, other),
+          setValues(m, line),
+          soFar(context.logged, line.movement.id),
+        ];
+      }),
+      differentJob(m, (a, b) => overlap(a, b), 4).map((c) => [c.entry.id, { ...c, entry: null }]),
+      shortages(m as never, m.lines as never),
+    ]),
+  );
+});
+
+test('sessions made for somebody else, for less time and for another gym are what they were', () => {
+  expectPinned(
+    import.meta.dirname,
+    'adapted',
+    byName(cases.slice(0, 7), (one) => [
+      ...(Object.keys(adaptations) as Adaptation[]).map((to) => adapted(measuredOf(one), to)),
+      shortened(one.session, one.context, 40),
+      elsewhere(one.session, one.context, 'other', {
+        ...sampleKit,
+        stacks: [],
+        dumbbells: sampleKit.dumbbells.slice(0, 6),
+      }),
+      one.session.blocks.length,
+      measuredOf(one).lines.map((line) => jobOf(line)).length,
+    ]),
+  );
+});

@@ -1,0 +1,52 @@
+import { byName, measuredOf, randomCases, soundCase } from '../testing/cases';
+import { entries } from '../movements/catalogue';
+import { expectPinned } from '../testing/pinned';
+import { daysAfter } from '../units/dates';
+import { atOneGo } from '../units/steps';
+import { Chance } from './chance';
+import { Life, type Lifter } from './lifter';
+import { doneSet } from './one-set';
+import { rehearsing } from './rehearse';
+
+test('a simulated set and a rehearsed session go as they did', () => {
+  const target = { reps: { lo: 8, hi: 10 }, reserve: 2, open: false, toFailure: false };
+  const all = [0.55, 0.65, 0.75, 0.85, 1.02].flatMap((share, i) =>
+    [0, 1, 3].map((reserve) =>
+      doneSet(
+        { ...target, reserve, toFailure: reserve === 0 } as never,
+        { maxKg: 100, movesKg: 100 * share, pace: 1 + (i % 2) / 5 },
+        new Chance(`set ${i} ${reserve}`),
+        0.8,
+      ),
+    ),
+  );
+  const chance = new Chance('a');
+  expectPinned(import.meta.dirname, 'rehearsed', {
+    sets: all,
+    chance: [chance.next(), chance.normal(2), chance.next(), new Chance(7).next(), new Chance(7).normal(1)],
+    ...byName([soundCase, ...randomCases(5)], (_, measured) => atOneGo(rehearsing(measured, 12, 'seed'))),
+  });
+});
+
+test('a life of training goes as it did', () => {
+  const lifter: Lifter = {
+    seed: 'somebody',
+    benchKg: 110,
+    begins: '2026-08-31',
+    gain: 0.004,
+    form: 0.015,
+    judging: 0.5,
+    massKg: 80,
+    talents: { pushdown: 1.1 },
+    sore: { limit: 'shoulder front', from: '2026-09-10', to: '2026-09-20' },
+  };
+  const life = new Life(lifter);
+  const measured = measuredOf(soundCase);
+  const dates = [0, 3, 7, 14, 16, 40].map((days) => daysAfter(lifter.begins, days));
+  expectPinned(import.meta.dirname, 'life', {
+    ...Object.fromEntries(dates.map((date) => [date, life.lift(measured, date)])),
+    hidden: entries
+      .filter((_, i) => i % 6 === 0)
+      .map((e) => [e.id, life.hiddenMax(e.movement, e.rig, daysAfter(lifter.begins, 50))]),
+  });
+});

@@ -1,0 +1,109 @@
+import { entries } from '../movements/catalogue';
+import { fullRig } from '../movements/settings';
+import { sampleKit } from '../examples/samples';
+import { byName, randomCases, ruleCases, soundCase } from '../testing/cases';
+import { expectPinned } from '../testing/pinned';
+import { gearOf, handHeights, loadAlong, loadCurve, shareLeft, tightestOf } from './along-the-range';
+import { beliefIn, MAY_MISS } from './chance';
+import { A_CHANGE, bestDown, bestShared, LEAST_SURE, loadsFor } from './choosing-loads';
+import { expectedOf, isTold } from './expected';
+import { percentagesOfMax } from './percentages';
+import { choicesOf } from './prescribe';
+import { fewestMoves, rampSets } from './ramp';
+import { outlookOf, ownWish, sharedWish } from './seeking';
+
+const cases = [soundCase, ...randomCases(16), ...ruleCases.filter((_, i) => i % 6 === 0)];
+
+test('the loads of sessions are what they were, and what they are expected to give', () => {
+  expectPinned(
+    import.meta.dirname,
+    'loads',
+    byName(cases, (_, { lines }) =>
+      lines.map((m) => [
+        m.id,
+        m.max,
+        m.calibrate,
+        m.sets.map(({ target, ...set }) => [target.reserve, ...Object.values(set)]),
+        m.ramps,
+      ]),
+    ),
+  );
+});
+
+test('the pieces loads are chosen by are what they were', () => {
+  const bench = entries.find((e) => e.id === 'barbell-bench-press')!;
+  const bells = entries.find((e) => e.id === 'incline-dumbbell-press')!;
+  const choices = choicesOf(sampleKit, bench.movement)!;
+  const hands = choicesOf(sampleKit, bells.movement)!;
+  const belief = beliefIn(100, 0.06);
+  const sets = [4, 8, 12].map((toFailure, i) => ({
+    reps: { lo: toFailure - 2, hi: toFailure },
+    reserve: i,
+    pace: 1,
+    loss: 0.04 * i,
+    formula: 'median' as const,
+  }));
+  const target = { reps: { lo: 6, hi: 8 }, reserve: 2, open: false, toFailure: false };
+  expectPinned(import.meta.dirname, 'pieces', {
+    constants: [MAY_MISS, A_CHANGE, LEAST_SURE, belief],
+    percentages: percentagesOfMax(100, [50, 62.5, 70, 80, 90, 95], choices),
+    ramps: [40, 60, 80, 120].flatMap((kg) =>
+      (['ladder', 'two sets'] as const).flatMap((style) => [
+        rampSets(choices, kg, 'barbell', true, style),
+        rampSets(choices, kg, 'barbell', false, style),
+        rampSets(choices, kg, 'barbell', true, style, true),
+        rampSets(hands, kg / 4, 'dumbbell', true, style),
+      ]),
+    ),
+    moves: [60, 72.5, 100].map((kg) =>
+      fewestMoves(
+        choices,
+        [kg * 0.5, kg * 0.7, kg * 0.85],
+        choices.find((l) => l.kg >= kg)!,
+      ),
+    ),
+    expected: [3, 7, 8, 10, 12, 20].map((toFailure) => [
+      expectedOf(toFailure, target as never),
+      isTold(toFailure, target as never, 1),
+    ]),
+    wishes: [
+      sets.map((s) => ownWish(s as never, 100)),
+      sharedWish(sets as never, 100),
+      outlookOf(sets as never, (i) => 70 - 5 * i, belief),
+      bestShared(choices, sets as never, 100, belief),
+      bestDown(choices, sets as never, 100, belief),
+      loadsFor(choices, sets as never, 100, belief, undefined),
+      loadsFor(choices, sets as never, 100, belief, 'one'),
+      loadsFor(choices, sets as never, 100, belief, 'down'),
+    ],
+  });
+});
+
+test('loads along the range are what they were', () => {
+  const body = { statureM: 1.8, massKg: 85 };
+  expectPinned(
+    import.meta.dirname,
+    'along',
+    Object.fromEntries(
+      entries
+        .filter((e) => e.movement.implement === 'barbell' || e.movement.knobs.added)
+        .flatMap((e) =>
+          (['nothing', 'chains', 'bands'] as const).map((added) => {
+            const rig = { ...fullRig(e.movement, e.rig), added };
+            const gear = gearOf(sampleKit);
+            const curve = loadCurve(e.movement, rig, 60, body, gear, 90);
+            return [
+              `${e.id} ${added}`,
+              [
+                handHeights(e.movement, rig, body),
+                loadAlong(e.movement, rig, 60, body, gear),
+                curve?.filter((_, i) => i % 8 === 0),
+                curve && tightestOf(curve),
+                shareLeft(e.movement, rig, body, gear, 90),
+              ],
+            ];
+          }),
+        ),
+    ),
+  );
+});

@@ -1,0 +1,53 @@
+import { appraise } from '../appraise';
+import { limitIds } from '../session/client';
+import { byName, randomCases, ruleCases, soundCase } from '../testing/cases';
+import { expectPinned } from '../testing/pinned';
+import { atOneGo } from '../units/steps';
+import { schools } from '../schools/schools';
+import { beside } from './beside';
+import { kinderTo } from './kinder';
+import { rejudged } from './rejudging';
+import { whenItHurts } from './when-it-hurts';
+
+const told = (findings: ReturnType<typeof appraise>['findings']) =>
+  findings.map((f) => [
+    f.severity,
+    f.key,
+    f.what,
+    f.why,
+    ...f.fixes.map((x) => [x.label, x.effect.minutes, x.effect.sets, x.effect.gone, x.effect.comes]),
+  ]);
+
+test('what is found in the examples of the rules, and what mends it, is what it was', () => {
+  expectPinned(
+    import.meta.dirname,
+    'examples',
+    byName(ruleCases, ({ session, context }) => told(appraise(session, context).findings)),
+  );
+});
+
+test('what is found in sessions of any kind is what it was', () => {
+  expectPinned(
+    import.meta.dirname,
+    'random',
+    byName([soundCase, ...randomCases(8)], ({ session, context }) =>
+      told(appraise(session, context).findings),
+    ),
+  );
+});
+
+test('what is kinder, said when it hurts, judged by another school and beside another day is what it was', () => {
+  const few = [soundCase, ...randomCases(2), ...ruleCases.filter((_, i) => i % 40 === 0)];
+  expectPinned(
+    import.meta.dirname,
+    'others',
+    byName(few, ({ session, context }, measured) => [
+      limitIds.slice(0, 2).map((limit) => atOneGo(kinderTo(session, context, limit))),
+      measured.lines
+        .slice(0, 2)
+        .map((m) => whenItHurts(measured, m.id, 'shoulder front', m.sets[0]?.kg ?? null)),
+      rejudged(session, context, schools.evidence, schools.pump),
+      beside(measured, measured),
+    ]),
+  );
+});

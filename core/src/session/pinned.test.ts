@@ -1,0 +1,115 @@
+import fc from 'fast-check';
+import { z } from 'zod';
+import { expectPinned } from '../testing/pinned';
+import { anyLine, schemesOf } from '../testing/any';
+import { byName, randomCases, ruleCases, soundCase } from '../testing/cases';
+import { entries } from '../movements/catalogue';
+import { bodyMeasures, LAGS, lastRatings, measureRange } from './body-log';
+import { clientSchema } from './client';
+import { linesOf, MOST_BOUTS, MOST_LINES, sessionSchema, type Session } from './document';
+import { parseReserve, parseTempo, repSeconds, reserveText, tempoText, tempoWords } from './effort';
+import { floorChangesSchema } from './floor-changes';
+import { healthQuestions, mustAskFirst, yesTo } from './health';
+import { homesOf } from './homes';
+import { kindOf, owes } from './kinds';
+import { briefOf, needsOf } from './needs';
+import {
+  parseScheme,
+  promisedReps,
+  schemeText,
+  schemeWords,
+  setCountOf,
+  setTargets,
+  turnedInto,
+  withSetCount,
+} from './schemes';
+import { schemeKinds } from './schemes/all';
+import { becoming, emptySession, startedFor } from './starting';
+import { filledUp, missingParts } from './warming';
+
+const cases = [soundCase, ...randomCases(16), ...ruleCases.filter((_, i) => i % 12 === 0)];
+const lines = fc.sample(anyLine('l'), { seed: 5, numRuns: 40 });
+
+test('what documents hold at most, and at least, is what it was', () => {
+  expectPinned(import.meta.dirname, 'bounds', {
+    session: z.toJSONSchema(sessionSchema),
+    client: z.toJSONSchema(clientSchema),
+    changes: z.toJSONSchema(floorChangesSchema),
+    most: [MOST_BOUTS, MOST_LINES],
+    measures: [bodyMeasures, measureRange, LAGS, healthQuestions],
+  });
+});
+
+test('schemes of every kind have the sets, words and fields they had', () => {
+  const schemes = Object.values(schemesOf).flatMap((of) => fc.sample(of, { seed: 7, numRuns: 5 }));
+  expectPinned(
+    import.meta.dirname,
+    'schemes',
+    Object.fromEntries(
+      schemes.map((scheme, i) => {
+        const line = { ...lines[i % lines.length]!, scheme };
+        return [
+          `${i} ${JSON.stringify(scheme)}`,
+          [
+            schemeText(scheme),
+            schemeWords(scheme),
+            setCountOf(scheme),
+            setTargets(line),
+            promisedReps(line),
+            withSetCount(scheme, 2),
+            schemeKinds.map((kind) => turnedInto(scheme, kind)),
+            parseScheme(schemeText(scheme)),
+          ],
+        ];
+      }),
+    ),
+  );
+});
+
+test('efforts and tempos are read and written as they were', () => {
+  const efforts = ['2', '3-1', '0', '1.5', 'rpe 8', '8', '9', '2–0', 'x', '-1', '3 2'];
+  const tempos = ['3110', '3-1-1-0', '31x1', '2-0-x-1', '4', '10-1-1-1', '3/1/1', 'slow'];
+  expectPinned(import.meta.dirname, 'efforts', {
+    ...Object.fromEntries(efforts.map((text) => [`effort ${text}`, parseReserve(text)])),
+    ...Object.fromEntries(tempos.map((text) => [`tempo ${text}`, parseTempo(text)])),
+    ...Object.fromEntries(
+      lines.map(({ tempo, reserve }, i) => [
+        `line ${i}`,
+        [repSeconds(tempo), tempoText(tempo), tempoWords(tempo), reserveText(reserve)],
+      ]),
+    ),
+  });
+});
+
+test('what a session is, needs and owes is what it was', () => {
+  const owed = [
+    'upper chest',
+    'adduction',
+    'stretch',
+    'side delts',
+    'rear delts',
+    'long head',
+    'triceps angles',
+  ];
+  const parts: Session['warmup'] = soundCase.session.warmup;
+  let made = 0;
+  const newId = (stem: string): string => `${stem}-${(made += 1)}`;
+  expectPinned(import.meta.dirname, 'sessions', {
+    ...byName(cases, ({ session, context: { client, todayIso } }) => [
+      kindOf(session),
+      owed.filter((of) => owes(session, of as 'stretch')),
+      briefOf('s', session),
+      needsOf(client, [briefOf('s', session)], todayIso),
+      startedFor(session, { id: 'c2', client }, 'Again'),
+      [mustAskFirst(client, todayIso), yesTo(client, todayIso)],
+      lastRatings(client.ratings),
+      missingParts(session.warmup),
+      filledUp(session.warmup, newId),
+      linesOf(session).map((l) => l.id),
+    ]),
+    empty: emptySession({ ...soundCase.session, school: 'pump' }),
+    parts: missingParts(parts.slice(1)),
+    homes: homesOf,
+    becoming: Object.fromEntries(entries.map((e) => [e.id, becoming(e)])),
+  });
+});

@@ -1,0 +1,91 @@
+import fc from 'fast-check';
+import { rulePages } from '../review/pages/pages';
+import { sampleContext, soundPush } from '../examples/samples';
+import type { Context } from '../measure/context';
+import { measure } from '../measure/measure';
+import type { Measured } from '../measure/model';
+import { nothingSaid, type PerformedSet } from '../log/performed-set';
+import { performed } from '../log/performing';
+import { evidenceOf } from '../log/performed-set';
+import type { Session } from '../session/document';
+import { daysAfter } from '../units/dates';
+import { evenly } from '../units/evenly';
+import { anyContext, anySession } from './any';
+
+/** A session for somebody in some gym, by a name. */
+export interface Case {
+  name: string;
+  session: Session;
+  context: Context;
+}
+
+const SEED = 11;
+
+/** Anything at all, for anybody: the same ones always. */
+export const randomCases = (many: number): Case[] => {
+  const contexts = fc.sample(anyContext, { seed: SEED, numRuns: many });
+  return fc
+    .sample(anySession, { seed: SEED, numRuns: many })
+    .map((session, i) => ({ name: `random ${i}`, session, context: contexts[i]! }));
+};
+
+/** The example sessions of every rule, the one it speaks of and the one it does not. */
+export const ruleCases: readonly Case[] = Object.entries(rulePages).flatMap(([rule, { fires, quiet }]) => [
+  { name: `${rule} fires`, ...fires },
+  { name: `${rule} is quiet`, ...quiet },
+]);
+
+export const soundCase: Case = { name: 'sound', session: soundPush, context: sampleContext };
+
+/** What was logged of a session over some days, a week apart: sets that went as planned, and others that did not. */
+export function loggedDays({ session, context }: Case, days: number): PerformedSet[] {
+  const measured = measure(session, context);
+  const chance = evenly(SEED);
+  return Array.from({ length: days }, (_, day) => daysAfter(context.todayIso, -7 * (days - day))).flatMap(
+    (doneOn, day) =>
+      measured.lines.flatMap((m) =>
+        m.sets.flatMap((set, setIndex): PerformedSet[] => {
+          if (set.kg === null && set.target.holdS === undefined) return [];
+          const reps = Math.max(0, Math.round((set.expectedReps ?? set.target.reps.lo) + 4 * chance() - 2));
+          const heldS = set.target.holdS === undefined ? null : set.target.holdS;
+          const loadKg = (set.kg ?? 0) + 2.5 * day;
+          const said = {
+            ...nothingSaid,
+            felt: Math.floor(3.9 * chance()),
+            comfort: Math.floor(10 * chance()),
+          };
+          const figures = {
+            loadKg,
+            reps: heldS === null ? reps : 0,
+            reserve: Math.round(3 * chance()),
+            heldS,
+          };
+          const id = `d${day}-${m.id}-${setIndex}`.toLowerCase();
+          const whose = { id, clientId: session.clientId, sessionId: `s${day}`, doneOn };
+          return [{ ...performed(m, setIndex, figures, said), ...whose }];
+        }),
+      ),
+  );
+}
+
+/** The same case once its days were logged. */
+export const afterLogging = (one: Case, sets: readonly PerformedSet[]): Case => ({
+  ...one,
+  context: { ...one.context, logged: sets.flatMap((set) => evidenceOf(set) ?? []) },
+});
+
+const known = new Map<Case, Measured>();
+
+/** A case measured, once. */
+export function measuredOf(one: Case): Measured {
+  const found = known.get(one) ?? measure(one.session, one.context);
+  known.set(one, found);
+  return found;
+}
+
+/** Answers by the names of their cases. */
+export const byName = (
+  cases: readonly Case[],
+  answer: (one: Case, measured: Measured) => unknown,
+): Record<string, unknown> =>
+  Object.fromEntries(cases.map((one) => [one.name, answer(one, measuredOf(one))]));
