@@ -31,6 +31,16 @@ module.exports = {
       to: { path: `^core/src/(${above(level).join('|')})/` },
     })),
     {
+      name: 'rooms-by-their-doors',
+      severity: 'error',
+      comment: 'A room is entered by its index. What is missing there is missing in the door.',
+      from: { path: '^core/src/(?:([^/]+)/|[^/]+$)', pathNot: '(\\.test\\.ts$|^core/src/testing/)' },
+      to: {
+        path: '^core/src/[^/]+/',
+        pathNot: ['^core/src/$1/', '^core/src/[^/]+/((teaching|pages)/)?index\\.ts$'],
+      },
+    },
+    {
       name: 'front-door-is-on-top',
       severity: 'error',
       comment: 'Only formats may use the appraisal; nothing below it may.',
@@ -43,7 +53,7 @@ module.exports = {
     {
       name: 'core-stands-alone',
       severity: 'error',
-      from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/src/', pathNot: '(\\.test\\.ts$|^core/src/testing/)' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'npm-optional', 'npm-peer', 'core'],
         pathNot: 'node_modules/(zod|fast-deep-equal|@internationalized/date|ical\\.js)/',

@@ -1,7 +1,7 @@
 import { appraise, appraiseAtOnce } from '@drimbo/core';
-import { line, sampleClient, sampleContext, session, soundPush } from '@drimbo/core/examples/samples';
-import type { Session } from '@drimbo/core/session/document';
-import { applyEdit } from '@drimbo/core/session/edits';
+import { line, sampleClient, sampleContext, session, soundPush } from '@drimbo/core/examples';
+import type { Session } from '@drimbo/core/session';
+import { applyEdit } from '@drimbo/core/session';
 import { share } from './timing';
 
 const twelveLines: Session = {

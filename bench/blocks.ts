@@ -1,9 +1,9 @@
-import { appraiseBlock } from '@drimbo/core/block/appraise-block';
-import { blockContext, sampleBlock, sound } from '@drimbo/core/block/pages';
-import { moveDay } from '@drimbo/core/block/moving';
-import { placed } from '@drimbo/core/block/placing';
-import { blockRemedies } from '@drimbo/core/block/remedies';
-import { weeksFor } from '@drimbo/core/block/starting';
+import { appraiseBlock } from '@drimbo/core/block';
+import { blockContext, sampleBlock, sound } from '@drimbo/core/block';
+import { moveDay } from '@drimbo/core/block';
+import { placed } from '@drimbo/core/block';
+import { blockRemedies } from '@drimbo/core/block';
+import { weeksFor } from '@drimbo/core/block';
 import { middle, share } from './timing';
 
 // A block of twelve weeks with two push days: what the worker does on every change, and what a dragged day costs at once.

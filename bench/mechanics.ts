@@ -1,9 +1,9 @@
-import { sweepCatalogue } from '@drimbo/core/choosing/best-notch';
-import { sameJob } from '@drimbo/core/choosing/swaps';
-import { measure } from '@drimbo/core/measure/measure';
-import { workOf } from '@drimbo/core/mechanics/work';
-import { entries, findEntry } from '@drimbo/core/movements/catalogue';
-import { sampleContext, soundPush } from '@drimbo/core/examples/samples';
+import { sweepCatalogue } from '@drimbo/core/choosing';
+import { sameJob } from '@drimbo/core/choosing';
+import { measure } from '@drimbo/core/measure';
+import { workOf } from '@drimbo/core/mechanics';
+import { entries, findEntry } from '@drimbo/core/movements';
+import { sampleContext, soundPush } from '@drimbo/core/examples';
 import { middle, share } from './timing';
 
 const body = { statureM: 1.78, massKg: 80 };

@@ -1,6 +1,6 @@
-import { shortened } from '@drimbo/core/choosing/shortening';
-import { blocksOfPasted, readPasted } from '@drimbo/core/shorthand/pasted';
-import { sampleContext, soundPush } from '@drimbo/core/examples/samples';
+import { shortened } from '@drimbo/core/choosing';
+import { blocksOfPasted, readPasted } from '@drimbo/core/shorthand';
+import { sampleContext, soundPush } from '@drimbo/core/examples';
 import { middle, share } from './timing';
 
 const said = [

@@ -69,9 +69,9 @@ export default defineConfig({
     chunkSizeWarningLimit: 700,
     rolldownOptions: {
       output: {
-        // What a third of the pages share comes in one piece: a hundred small ones compress worse.
+        // What a quarter of the pages share comes in one piece: a hundred small ones compress worse.
         codeSplitting: {
-          groups: [{ name: 'common', minShareCount: 18, test: (id) => !opensLater.test(id) }],
+          groups: [{ name: 'common', minShareCount: 11, test: (id) => !opensLater.test(id) }],
         },
       },
     },

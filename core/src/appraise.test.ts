@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { appraiseAtOnce } from './appraise';
-import { entries } from './movements/catalogue';
-import { makeSheet } from './formats/sheet';
+import { entries } from './movements';
+import { makeSheet } from './formats';
 import { anyContext, anySession } from './testing/any';
-import { line, sampleContext, session, soundPush } from './examples/samples';
+import { line, sampleContext, session, soundPush } from './examples';
 
 test('the same session and context give the same appraisal, and neither is touched', () => {
   const before = JSON.stringify([soundPush, sampleContext]);

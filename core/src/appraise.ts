@@ -1,10 +1,6 @@
-import type { Context } from './measure/context';
-import { measure, workingSets } from './measure/measure';
-import type { Measured } from './measure/model';
-import type { Finding } from './review/model';
-import { remedied } from './review/remedies';
-import { review } from './review/review';
-import type { Session } from './session/document';
+import { type Context, measure, type Measured, workingSets } from './measure';
+import { type Finding, remedied, review } from './review';
+import type { Session } from './session';
 
 /** Everything a screen, a sheet or an export needs to know about a session. */
 export interface Appraisal extends Pick<Measured, 'lines' | 'timeline' | 'freshness' | 'dose' | 'school'> {

@@ -1,13 +1,10 @@
 import fc from 'fast-check';
 import { appraise, appraiseAtOnce } from './appraise';
-import { makeReport } from './formats/report';
-import { makeSheet } from './formats/sheet';
-import { kitSchema, MOST_CHOICES, pinsOf, type Kit } from './kit/kit';
-import { clientSchema, type Client } from './session/client';
-import { MOST_BOUTS, MOST_LINES, sessionSchema } from './session/document';
-import { setTargets } from './session/schemes';
+import { makeReport, makeSheet } from './formats';
+import { type Kit, kitSchema, MOST_CHOICES, pinsOf } from './kit';
+import { type Client, clientSchema, MOST_BOUTS, MOST_LINES, sessionSchema, setTargets } from './session';
 import { anyLine, anySession } from './testing/any';
-import { line, sampleClient, sampleKit, session } from './examples/samples';
+import { line, sampleClient, sampleKit, session } from './examples';
 
 /** Where a figure is no number, as a path; null when all are. */
 function unsound(value: unknown, path = ''): string | null {

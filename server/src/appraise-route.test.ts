@@ -1,7 +1,6 @@
-import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
-import { findEntry } from '@drimbo/core/movements/catalogue';
-import { emptyNotebook } from '@drimbo/core/movements/notebook';
-import { ownFrom } from '@drimbo/core/movements/own-from';
+import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples';
+import { emptyNotebook, findEntry } from '@drimbo/core/movements';
+import { ownFrom } from '@drimbo/core/movements/teaching';
 import type { Kysely } from 'kysely';
 import request from 'supertest';
 import type { Tables } from './database/tables';

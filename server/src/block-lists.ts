@@ -1,6 +1,5 @@
-import type { TrainingBlock } from '@drimbo/core/block/document';
-import { dueOf, plannedIn, type Due, type PlannedDay } from '@drimbo/core/block/due';
-import type { BlockBrief, Found } from '@drimbo/core/formats/lists';
+import { type Due, dueOf, type PlannedDay, plannedIn, type TrainingBlock } from '@drimbo/core/block';
+import type { BlockBrief, Found } from '@drimbo/core/formats';
 import { blockKind, openKept } from '@drimbo/core/documents';
 import { sql, type Kysely } from 'kysely';
 import type { Tables } from './database/tables';

@@ -1,5 +1,5 @@
-import { chestFirst, overheadFirst, sampleBlock } from '@drimbo/core/block/pages';
-import { sampleClient, sampleKit } from '@drimbo/core/examples/samples';
+import { chestFirst, overheadFirst, sampleBlock } from '@drimbo/core/block';
+import { sampleClient, sampleKit } from '@drimbo/core/examples';
 import type { Kysely } from 'kysely';
 import request from 'supertest';
 import type { Tables } from './database/tables';

@@ -1,6 +1,4 @@
-import { asRun } from '@drimbo/core/session/as-run';
-import { sessionSchema, type Session } from '@drimbo/core/session/document';
-import type { FloorChange } from '@drimbo/core/session/floor-changes';
+import { asRun, type FloorChange, type Session, sessionSchema } from '@drimbo/core/session';
 import type { Stored } from '@drimbo/core/contract';
 import { onTop } from './on-top';
 import { checked, Problem } from './problem';

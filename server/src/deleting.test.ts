@@ -1,4 +1,4 @@
-import type { Session } from '@drimbo/core/session/document';
+import type { Session } from '@drimbo/core/session';
 import type { Kysely } from 'kysely';
 import request from 'supertest';
 import type { Tables } from './database/tables';

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import type { Unreadable } from '@drimbo/core/formats/lists';
+import type { Unreadable } from '@drimbo/core/formats';
 import {
   documentKinds,
   kindOfDocument,

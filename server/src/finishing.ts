@@ -1,7 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { Session } from '@drimbo/core/session/document';
-import { doneSchema } from '@drimbo/core/session/document';
-import { daySchema } from '@drimbo/core/units/dates';
+import { doneSchema, type Session } from '@drimbo/core/session';
+import { daySchema } from '@drimbo/core/units';
 import { z } from 'zod';
 import type { Stored } from '@drimbo/core/contract';
 import { onTop } from './on-top';

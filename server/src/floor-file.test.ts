@@ -1,6 +1,5 @@
-import type { Client } from '@drimbo/core/session/client';
-import type { Session } from '@drimbo/core/session/document';
-import { schools } from '@drimbo/core/schools/schools';
+import type { Client, Session } from '@drimbo/core/session';
+import { schools } from '@drimbo/core/schools';
 import request from 'supertest';
 import { Links } from './access/links';
 import { setPasscode } from './access/passcode';

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
+import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples';
 import { sql, type Kysely } from 'kysely';
 import { columnsOf } from './database/columns';
 import { openDriver } from './database/driver';

@@ -1,6 +1,5 @@
-import type { ClientBrief, Found, Page, SessionListed, Unreadable } from '@drimbo/core/formats/lists';
-import { statuses, type Session } from '@drimbo/core/session/document';
-import { needsOf, type SessionBrief } from '@drimbo/core/session/needs';
+import type { ClientBrief, Found, Page, SessionListed, Unreadable } from '@drimbo/core/formats';
+import { needsOf, type Session, type SessionBrief, statuses } from '@drimbo/core/session';
 import { sql, type Kysely, type RawBuilder } from 'kysely';
 import { z } from 'zod';
 import { blocksNamed, dueIn } from './block-lists';

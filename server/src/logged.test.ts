@@ -1,5 +1,5 @@
-import { evidenceOf } from '@drimbo/core/log/performed-set';
-import { loggedSchema } from '@drimbo/core/strength/evidence';
+import { evidenceOf } from '@drimbo/core/log';
+import { loggedSchema } from '@drimbo/core/strength';
 import { seedDemo } from './demo/seed';
 import { loggedJson } from './logged';
 import { setOf } from './sets';

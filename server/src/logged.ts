@@ -1,5 +1,5 @@
-import type { Unreadable } from '@drimbo/core/formats/lists';
-import { PAINFUL } from '@drimbo/core/log/performed-set';
+import type { Unreadable } from '@drimbo/core/formats';
+import { PAINFUL } from '@drimbo/core/log';
 import { sql, type Kysely } from 'kysely';
 import type { Tables } from './database/tables';
 import { rigIn, tornSet } from './sets';

@@ -1,5 +1,5 @@
-import { needsFromLog } from '@drimbo/core/log/needs';
-import type { Need } from '@drimbo/core/session/needs';
+import { needsFromLog } from '@drimbo/core/log';
+import type { Need } from '@drimbo/core/session';
 import type { Store } from './store';
 
 /** So many clients are remembered. */

@@ -1,5 +1,5 @@
 import type { Stored } from '@drimbo/core/contract';
-import type { Unreadable } from '@drimbo/core/formats/lists';
+import type { Unreadable } from '@drimbo/core/formats';
 import {
   broughtUp,
   kindOfDocument,

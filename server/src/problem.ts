@@ -1,5 +1,5 @@
 import type { ProblemCode } from '@drimbo/core/contract';
-import { dayAfter, daysAfter } from '@drimbo/core/units/dates';
+import { dayAfter, daysAfter } from '@drimbo/core/units';
 import type { ZodError, ZodType } from 'zod';
 
 /** A refusal that the client is told in full: code, sentence, and where in the input. */

@@ -1,6 +1,6 @@
-import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
-import { emptyNotebook } from '@drimbo/core/movements/notebook';
-import { schools } from '@drimbo/core/schools/schools';
+import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples';
+import { emptyNotebook } from '@drimbo/core/movements';
+import { schools } from '@drimbo/core/schools';
 import request from 'supertest';
 import { seedDemo } from './demo/seed';
 import { lookingBack } from './looking-back';

@@ -1,7 +1,7 @@
-import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
-import { emptyNotebook } from '@drimbo/core/movements/notebook';
-import { nothingSaid } from '@drimbo/core/log/performed-set';
-import { schools } from '@drimbo/core/schools/schools';
+import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples';
+import { emptyNotebook } from '@drimbo/core/movements';
+import { nothingSaid } from '@drimbo/core/log';
+import { schools } from '@drimbo/core/schools';
 import { sql } from 'kysely';
 import request from 'supertest';
 import { seedDemo } from './demo/seed';

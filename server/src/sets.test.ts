@@ -1,9 +1,9 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { findEntry } from '@drimbo/core/movements/catalogue';
-import { nothingSaid, type PerformedSet } from '@drimbo/core/log/performed-set';
-import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
+import { findEntry } from '@drimbo/core/movements';
+import { nothingSaid, type PerformedSet } from '@drimbo/core/log';
+import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples';
 import type { Kysely } from 'kysely';
 import request from 'supertest';
 import { openDatabase } from './database/open';

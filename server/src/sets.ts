@@ -1,7 +1,6 @@
-import type { Unreadable } from '@drimbo/core/formats/lists';
-import type { SetList } from '@drimbo/core/log/keeping';
-import { performedSetSchema, type PerformedSet } from '@drimbo/core/log/performed-set';
-import { rigSchema } from '@drimbo/core/movements/rig';
+import type { Unreadable } from '@drimbo/core/formats';
+import { type PerformedSet, performedSetSchema, type SetList } from '@drimbo/core/log';
+import { rigSchema } from '@drimbo/core/movements';
 import type { Kysely, Selectable } from 'kysely';
 import { z } from 'zod';
 import { asOfOneMoment } from './database/driver';

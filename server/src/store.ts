@@ -1,8 +1,8 @@
-import type { Deleted, Unreadable } from '@drimbo/core/formats/lists';
-import type { School } from '@drimbo/core/schools/document';
-import type { Notebook } from '@drimbo/core/movements/notebook';
-import type { Logged } from '@drimbo/core/strength/evidence';
-import { daysAfter } from '@drimbo/core/units/dates';
+import type { Deleted, Unreadable } from '@drimbo/core/formats';
+import type { School } from '@drimbo/core/schools';
+import type { Notebook } from '@drimbo/core/movements';
+import type { Logged } from '@drimbo/core/strength';
+import { daysAfter } from '@drimbo/core/units';
 import { sql, type Kysely } from 'kysely';
 import { COACH } from './database/migrations';
 import { forgetBlocks } from './block-lists';

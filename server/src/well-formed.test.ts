@@ -1,4 +1,4 @@
-import { soundPush } from '@drimbo/core/examples/samples';
+import { soundPush } from '@drimbo/core/examples';
 import request from 'supertest';
 import { makeStore } from './store';
 import { appOn, host } from './testing/app';

@@ -1,4 +1,4 @@
-import { nulIn, tooDeep } from '@drimbo/core/formats/well-formed';
+import { nulIn, tooDeep } from '@drimbo/core/formats';
 import type { RequestHandler } from 'express';
 import { Problem } from './problem';
 

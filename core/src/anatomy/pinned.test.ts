@@ -1,5 +1,5 @@
-import { entries } from '../movements/catalogue';
-import { creditsOf } from '../mechanics/credits';
+import { entries } from '../movements';
+import { creditsOf } from '../mechanics';
 import { expectPinned } from '../testing/pinned';
 import { segmentsOf, shareOfStature } from './body';
 import {

@@ -1,4 +1,4 @@
-import { groupIds, type GroupId, type RegionId } from '../anatomy/regions';
+import { type GroupId, groupIds, type RegionId } from '../anatomy';
 import type { TrainingBlock, Phase, WeekRule } from './document';
 import { phaseAt } from './document';
 import { findingsOf } from './judging';

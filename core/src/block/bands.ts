@@ -1,6 +1,6 @@
-import type { GroupId } from '../anatomy/regions';
-import type { Logged } from '../strength/evidence';
-import { daysBetween } from '../units/dates';
+import type { GroupId } from '../anatomy';
+import type { Logged } from '../strength';
+import { daysBetween } from '../units';
 import type { MeasuredBlock, MeasuredWeek } from './model';
 
 /** Somebody who did nothing for so many days comes back, and for the first weeks of a block does half. Common practice. */

@@ -1,5 +1,4 @@
-import { applyEdit } from '../session/edits';
-import type { Session } from '../session/document';
+import { applyEdit, type Session } from '../session';
 import type { TrainingBlock } from './document';
 import type { BlockChange } from './model';
 

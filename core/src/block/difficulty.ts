@@ -1,8 +1,6 @@
-import type { Credits, RegionId } from '../anatomy/regions';
-import { effortWorth } from '../dose/value';
-import { isHard } from '../dose/dose';
-import { countedAs } from '../measure/counting';
-import type { Measured } from '../measure/model';
+import type { Credits, RegionId } from '../anatomy';
+import { effortWorth, isHard } from '../dose';
+import { countedAs, type Measured } from '../measure';
 import { difficulties, type Difficulty, type DifficultyName } from './model';
 import { partOf, reserveLeft, type ShortWork } from './short-day';
 

@@ -1,9 +1,7 @@
 import { z } from 'zod';
-import { rigSchema } from '../movements/rig';
-import { findMovement } from '../movements/catalogue';
-import { aims } from '../session/client';
-import { dismissalSchema } from '../session/document';
-import { daySchema } from '../units/dates';
+import { findMovement, rigSchema } from '../movements';
+import { aims, dismissalSchema } from '../session';
+import { daySchema } from '../units';
 import { shortWorkSchema } from './short-day';
 
 /** The newest version of the block document. */

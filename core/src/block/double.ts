@@ -1,8 +1,6 @@
-import { choicesOf } from '../loads/prescribe';
-import type { Measured, MeasuredLine } from '../measure/model';
-import { moduleOf } from '../session/schemes/all';
-import type { Line, Session } from '../session/document';
-import { applyEdit } from '../session/edits';
+import { choicesOf } from '../loads';
+import type { Measured, MeasuredLine } from '../measure';
+import { applyEdit, type Line, moduleOf, type Session } from '../session';
 
 /** Loads of the lines of one session as double progression carries them from day to day. */
 export type Carried = Map<string, { movement: string; kg: number }>;

@@ -1,5 +1,5 @@
-import { daysAfter } from '../units/dates';
-import { loudness } from '../review/review';
+import { daysAfter } from '../units';
+import { loudness } from '../review';
 import type { BlockFinding, BlockRule, MeasuredBlock, MeasuredWeek, WeekDraft } from './model';
 import { blockRules } from './rules';
 

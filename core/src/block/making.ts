@@ -1,7 +1,5 @@
-import { handingOver } from '../measure/handing';
-import type { Measured } from '../measure/model';
-import type { Line, Session } from '../session/document';
-import { applyEdit, type Edit } from '../session/edits';
+import { handingOver, type Measured } from '../measure';
+import { applyEdit, type Edit, type Line, type Session } from '../session';
 import type { TrainingBlock } from './document';
 import type { BlockChange } from './model';
 import type { PlacedDay } from './placing';

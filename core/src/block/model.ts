@@ -1,13 +1,11 @@
-import type { GroupId, RegionId, VoiceId } from '../anatomy/regions';
-import type { Kit } from '../kit/kit';
-import type { Measured } from '../measure/model';
-import type { Notebook } from '../movements/notebook';
-import type { Ground } from '../review/model';
-import type { School, Severity } from '../schools/document';
-import type { Client } from '../session/client';
-import type { Session } from '../session/document';
-import type { Edit } from '../session/edits';
-import type { Logged } from '../strength/evidence';
+import type { GroupId, RegionId, VoiceId } from '../anatomy';
+import type { Kit } from '../kit';
+import type { Measured } from '../measure';
+import type { Notebook } from '../movements';
+import type { Ground } from '../review';
+import type { School, Severity } from '../schools';
+import type { Client, Edit, Session } from '../session';
+import type { Logged } from '../strength';
 import type { TrainingBlock, TrainingDay, WeekRule } from './document';
 import type { PlacedDay } from './placing';
 

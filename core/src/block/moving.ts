@@ -1,4 +1,4 @@
-import { daysAfter, daysBetween } from '../units/dates';
+import { daysAfter, daysBetween } from '../units';
 import type { TrainingBlock } from './document';
 import type { BlockChange } from './model';
 import { placed } from './placing';

@@ -1,6 +1,5 @@
-import { line, sampleClient, sampleKit, session } from '../examples/samples';
-import type { Client } from '../session/client';
-import type { Line, Session } from '../session/document';
+import { line, sampleClient, sampleKit, session } from '../examples';
+import type { Client, Line, Session } from '../session';
 import type { TrainingBlock } from './document';
 import type { BlockContext } from './model';
 import { readShortDay } from './short-day';

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { sampleClient } from '../examples/samples';
+import { sampleClient } from '../examples';
 import { expectPinned } from '../testing/pinned';
-import { aims } from '../session/client';
-import { atOneGo } from '../units/steps';
+import { aims } from '../session';
+import { atOneGo } from '../units';
 import { appraiseBlock } from './appraise-block';
 import { applyChange } from './changes';
 import { MOST_WEEKS, phaseAt, trainingBlockSchema, weeksOf, type LifeEvent } from './document';

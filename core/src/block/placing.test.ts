@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { daysAfter, daysBetween, weekdayOf } from '../units/dates';
+import { daysAfter, daysBetween, weekdayOf } from '../units';
 import { lifeEventSchema, trainingBlockSchema, type LifeEvent, type TrainingBlock } from './document';
 import { dayChanges, lifePreviews, sayLife, unsayLife } from './life';
 import { moveDay, moveEveryWeek, splitFrom } from './moving';
@@ -7,7 +7,7 @@ import { sampleBlock } from './pages';
 import { endsOn, placed } from './placing';
 import { keepsWeekdays, splits } from './splits';
 import { startBlock } from './starting';
-import { sampleClient } from '../examples/samples';
+import { sampleClient } from '../examples';
 
 const START = '2026-11-30';
 

@@ -1,4 +1,4 @@
-import { daysAfter, daysBetween } from '../units/dates';
+import { daysAfter, daysBetween } from '../units';
 import type { LifeEvent, TrainingBlock, TrainingDay } from './document';
 import { weeksOf } from './document';
 import { keepsWeekdays } from './splits';

@@ -1,7 +1,7 @@
-import { bringsUnkind } from '../choosing/kindness';
-import { groupIds } from '../anatomy/regions';
-import { sessionSchema } from '../session/document';
-import { loudness } from '../review/review';
+import { bringsUnkind } from '../choosing';
+import { groupIds } from '../anatomy';
+import { sessionSchema } from '../session';
+import { loudness } from '../review';
 import { applyChange } from './changes';
 import { trainingBlockSchema, type TrainingBlock } from './document';
 import { blockMatters, type BlockMatter } from './judging';

@@ -1,5 +1,5 @@
-import { otherwise, swapWords } from '../choosing/otherwise';
-import type { Measured } from '../measure/model';
+import { otherwise, swapWords } from '../choosing';
+import type { Measured } from '../measure';
 import type { Rotation } from './document';
 import { followed } from './asking';
 import type { MeasuredBlock } from './model';

@@ -5,7 +5,7 @@ import { measureBlock } from './measuring';
 import { blockPages, type BlockExample } from './pages';
 import { blockRemedies } from './remedies';
 import { blockRules } from './rules';
-import { atOneGo } from '../units/steps';
+import { atOneGo } from '../units';
 
 const found = (id: string, { block, context }: BlockExample) =>
   findingsOf(measureBlock(block, context)).filter((f) => f.rule === id);

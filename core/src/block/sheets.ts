@@ -1,11 +1,9 @@
-import { perHandWords } from '../movements/settings';
-import type { GroupId, RegionId } from '../anatomy/regions';
-import { countedAs } from '../measure/counting';
-import type { MeasuredLine } from '../measure/model';
-import { nearestLoad } from '../kit/fitting';
-import { choicesOf, type LoadedSet } from '../loads/prescribe';
-import { reserveText } from '../session/effort';
-import { schemeText } from '../session/schemes';
+import { perHandWords } from '../movements';
+import type { GroupId, RegionId } from '../anatomy';
+import { countedAs, type MeasuredLine } from '../measure';
+import { nearestLoad } from '../kit';
+import { choicesOf, type LoadedSet } from '../loads';
+import { reserveText, schemeText } from '../session';
 import { stopsOf } from './asking';
 import type { Verdict } from './double';
 import { shortDayText, type PartId } from './short-day';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Credits } from '../anatomy/regions';
+import type { Credits } from '../anatomy';
 
 /** A muscle a day in short form can name: what a set of it gives, and how much of the body it moves. */
 interface Part {

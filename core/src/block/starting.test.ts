@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { sampleClient } from '../examples/samples';
-import { aims } from '../session/client';
+import { sampleClient } from '../examples';
+import { aims } from '../session';
 import { dueOf, plannedIn } from './due';
 import { trainingBlockSchema } from './document';
 import { sampleBlock } from './pages';

@@ -1,4 +1,4 @@
-import type { Aim, Client } from '../session/client';
+import type { Aim, Client } from '../session';
 import { blockVersion, type TrainingBlock, type WeekRule } from './document';
 import { readShortDay } from './short-day';
 import type { Split } from './splits';

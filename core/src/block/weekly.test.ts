@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { groupIds } from '../anatomy/regions';
-import { measure } from '../measure/measure';
+import { groupIds } from '../anatomy';
+import { measure } from '../measure';
 import { appraiseBlock } from './appraise-block';
 import { applyChange } from './changes';
 import { trainingBlockSchema, type LifeEvent, type TrainingBlock, type WeekRule } from './document';
@@ -10,12 +10,11 @@ import { measureBlock, measureDay } from './measuring';
 import { blockContext, chestFirst, sampleBlock, sound } from './pages';
 import { placed } from './placing';
 import { proposedRotations } from './rotating';
-import { setsShared } from '../choosing/sets-shared';
+import { setsShared } from '../choosing';
 import { LIGHT } from './weekly';
-import { sampleContext, sampleKit } from '../examples/samples';
-import { setCountOf } from '../session/schemes';
-import { linesOf } from '../session/document';
-import type { LiftRecord } from '../strength/evidence';
+import { sampleContext, sampleKit } from '../examples';
+import { linesOf, setCountOf } from '../session';
+import type { LiftRecord } from '../strength';
 
 const plain: WeekRule = { sets: 0, reserve: 0, light: false };
 const weeks = (...rules: Partial<WeekRule>[]): WeekRule[] => rules.map((r) => ({ ...plain, ...r }));

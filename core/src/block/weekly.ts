@@ -1,12 +1,18 @@
-import { isWork, setsShared } from '../choosing/sets-shared';
-import { nearestLoad } from '../kit/fitting';
-import { choicesOf } from '../loads/prescribe';
-import type { Measured, MeasuredLine } from '../measure/model';
-import { homesOf } from '../session/homes';
-import type { Line, Session } from '../session/document';
-import { applyEdit, type Edit } from '../session/edits';
-import { setCountOf, turnedInto, withSetCount } from '../session/schemes';
-import { clamp } from '../units/numbers';
+import { isWork, setsShared } from '../choosing';
+import { nearestLoad } from '../kit';
+import { choicesOf } from '../loads';
+import type { Measured, MeasuredLine } from '../measure';
+import {
+  applyEdit,
+  type Edit,
+  homesOf,
+  type Line,
+  type Session,
+  setCountOf,
+  turnedInto,
+  withSetCount,
+} from '../session';
+import { clamp } from '../units';
 import type { Phase, Rotation, TrainingBlock, WeekRule } from './document';
 
 /** A lighter week: about half the sets, a tenth off the loads. Common practice. */

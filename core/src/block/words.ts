@@ -1,5 +1,4 @@
-import { daysAfter, weekdayOf, weekdays } from '../units/dates';
-import { listed } from '../units/words';
+import { daysAfter, listed, weekdayOf, weekdays } from '../units';
 import type { TrainingBlock } from './document';
 
 /** The weekday of a day of the block, from 0: "Tue". */

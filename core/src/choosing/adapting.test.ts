@@ -1,10 +1,8 @@
 import fc from 'fast-check';
-import { measure } from '../measure/measure';
-import { applyEdit } from '../session/edits';
-import { linesOf, sessionSchema, type Session } from '../session/document';
-import { setCountOf, withSetCount } from '../session/schemes';
+import { measure } from '../measure';
+import { applyEdit, linesOf, type Session, sessionSchema, setCountOf, withSetCount } from '../session';
 import { anyContext, anySession } from '../testing/any';
-import { line, sampleContext, session } from '../examples/samples';
+import { line, sampleContext, session } from '../examples';
 import { adapted, adaptations, type Adaptation } from './adapting';
 import { worthOf } from './worth';
 

@@ -1,10 +1,16 @@
-import { nearestLoad } from '../kit/fitting';
-import { choicesOf } from '../loads/prescribe';
-import { measure } from '../measure/measure';
-import type { Measured, MeasuredLine } from '../measure/model';
-import { applyEdit, type Edit } from '../session/edits';
-import { linesOf, type Line } from '../session/document';
-import { setCountOf, turnedInto, withSetCount, type Scheme } from '../session/schemes';
+import { nearestLoad } from '../kit';
+import { choicesOf } from '../loads';
+import { measure, type Measured, type MeasuredLine } from '../measure';
+import {
+  applyEdit,
+  type Edit,
+  type Line,
+  linesOf,
+  type Scheme,
+  setCountOf,
+  turnedInto,
+  withSetCount,
+} from '../session';
 import { mayHaveMore } from './kindness';
 import { worthOf } from './worth';
 

@@ -1,6 +1,6 @@
-import { barUses, handsOf, stacksAt } from '../kit/fitting';
-import type { Measured, MeasuredLine } from '../measure/model';
-import { massText } from '../units/mass';
+import { barUses, handsOf, stacksAt } from '../kit';
+import type { Measured, MeasuredLine } from '../measure';
+import { massText } from '../units';
 
 type Lines = readonly MeasuredLine[];
 type InContext = Pick<Measured, 'context'>;

@@ -1,11 +1,6 @@
-import type { Body } from '../anatomy/body';
-import type { Credits, PressingRegion } from '../anatomy/regions';
-import { creditsOf } from '../mechanics/credits';
-import { effortValues } from '../mechanics/effort';
-import { sayingEachHand } from '../mechanics/loads/hand-force';
-import type { Entry, Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import { fullRig, variantOf } from '../movements/settings';
+import type { Body, Credits, PressingRegion } from '../anatomy';
+import { creditsOf, effortValues, sayingEachHand } from '../mechanics';
+import { type Entry, fullRig, type Movement, type Rig, variantOf } from '../movements';
 
 /** A movement at one setting of the bench; null where there is no bench to turn. */
 export interface AtNotch {

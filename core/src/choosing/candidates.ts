@@ -1,8 +1,5 @@
-import { missingFor } from '../kit/fitting';
-import { notchesOf, type Kit } from '../kit/kit';
-import { emptyNotebook, offeredEntries, type Notebook } from '../movements/notebook';
-import type { Entry } from '../movements/model';
-import { fullRig, variantOf } from '../movements/settings';
+import { type Kit, missingFor, notchesOf } from '../kit';
+import { emptyNotebook, type Entry, fullRig, type Notebook, offeredEntries, variantOf } from '../movements';
 
 const known = new WeakMap<Kit, WeakMap<Notebook, readonly Entry[]>>();
 

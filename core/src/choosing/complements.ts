@@ -1,6 +1,6 @@
-import { pressingRegions, type PressingRegion } from '../anatomy/regions';
-import type { Measured } from '../measure/model';
-import type { Entry } from '../movements/model';
+import { type PressingRegion, pressingRegions } from '../anatomy';
+import type { Measured } from '../measure';
+import type { Entry } from '../movements';
 import { candidatesFor } from './candidates';
 import { kindEntries } from './kindness';
 import type { Job } from './overlap';

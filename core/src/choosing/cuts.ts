@@ -1,9 +1,6 @@
-import type { Context } from '../measure/context';
-import type { Measured, MeasuredLine } from '../measure/model';
-import type { Entry } from '../movements/model';
-import type { Edit } from '../session/edits';
-import { setCountOf, withSetCount } from '../session/schemes';
-import { becoming } from '../session/starting';
+import type { Context, Measured, MeasuredLine } from '../measure';
+import type { Entry } from '../movements';
+import { becoming, type Edit, setCountOf, withSetCount } from '../session';
 import { shortages } from './at-once';
 import { sameRegions } from './overlap';
 import { sameJob } from './swaps';

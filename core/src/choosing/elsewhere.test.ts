@@ -1,12 +1,10 @@
 import fc from 'fast-check';
-import { makeableLoads } from '../kit/fitting';
-import { layOut } from '../measure/lay-out';
-import { applyEdit } from '../session/edits';
-import { linesOf, sessionSchema } from '../session/document';
+import { type Kit, makeableLoads } from '../kit';
+import { layOut } from '../measure';
+import { applyEdit, linesOf, sessionSchema } from '../session';
 import { anyContext, anyKit, anySession } from '../testing/any';
-import { line, sampleContext, sampleKit, session } from '../examples/samples';
+import { line, sampleContext, sampleKit, session } from '../examples';
 import { elsewhere } from './elsewhere';
-import type { Kit } from '../kit/kit';
 
 /** Bells from 5 to 30 by 5 and a bench that goes to 0, 45 and 85. */
 const loft: Kit = {

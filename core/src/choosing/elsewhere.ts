@@ -1,9 +1,6 @@
-import { nearestNotch, type Kit } from '../kit/kit';
-import type { Context } from '../measure/context';
-import { layOut } from '../measure/lay-out';
-import type { Session } from '../session/document';
-import type { Edit } from '../session/edits';
-import { becoming } from '../session/starting';
+import { type Kit, nearestNotch } from '../kit';
+import { type Context, layOut } from '../measure';
+import { becoming, type Edit, type Session } from '../session';
 import { sameJob } from './swaps';
 
 /**

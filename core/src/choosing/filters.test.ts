@@ -1,10 +1,9 @@
-import { sampleKit } from '../examples/samples';
-import { entries } from '../movements/catalogue';
+import { sampleKit } from '../examples';
+import { atHome, entries } from '../movements';
 import { filterEntries, mainRegions, type MovementFilter } from './filters';
-import { atHome } from '../movements/settings';
 import { cautionFor } from './limits';
-import { missingFor } from '../kit/fitting';
-import { creditsOf } from '../mechanics/credits';
+import { missingFor } from '../kit';
+import { creditsOf } from '../mechanics';
 
 const all: MovementFilter = {
   text: '',

@@ -1,11 +1,15 @@
-import type { RegionId } from '../anatomy/regions';
-import { missingFor } from '../kit/fitting';
-import type { Kit } from '../kit/kit';
-import { creditsOf } from '../mechanics/credits';
-import { entries } from '../movements/catalogue';
-import type { Entry, FamilyId, HardWhere, LimitId } from '../movements/model';
-import { searchEntries } from '../movements/search';
-import { atHome } from '../movements/settings';
+import type { RegionId } from '../anatomy';
+import { type Kit, missingFor } from '../kit';
+import { creditsOf } from '../mechanics';
+import {
+  atHome,
+  entries,
+  type Entry,
+  type FamilyId,
+  type HardWhere,
+  type LimitId,
+  searchEntries,
+} from '../movements';
 import { kindEntries } from './kindness';
 
 /** What a coach narrows the catalogue by. Null takes everything. */

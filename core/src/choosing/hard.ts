@@ -1,8 +1,6 @@
-import { leadVoice, type Credits } from '../anatomy/regions';
-import type { Body } from '../anatomy/body';
-import type { Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import { workOf, type Work } from '../mechanics/work';
+import { type Body, type Credits, leadVoice } from '../anatomy';
+import type { Movement, Rig } from '../movements';
+import { type Work, workOf } from '../mechanics';
 
 /** Where in its range a movement is hard, by statics. */
 export interface Hardness {

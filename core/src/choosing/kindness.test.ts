@@ -1,12 +1,8 @@
-import { line, sampleClient, sampleContext, session } from '../examples/samples';
-import { measure } from '../measure/measure';
-import { entries, findEntry } from '../movements/catalogue';
-import { variantOf } from '../movements/settings';
-import { review } from '../review/review';
-import { remedied } from '../review/remedies';
-import { limitIds } from '../session/client';
-import { applyEdit } from '../session/edits';
-import { setCountOf } from '../session/schemes';
+import { line, sampleClient, sampleContext, session } from '../examples';
+import { measure } from '../measure';
+import { entries, findEntry, variantOf } from '../movements';
+import { remedied, review } from '../review';
+import { applyEdit, limitIds, setCountOf } from '../session';
 import { filterEntries } from './filters';
 import { bringsUnkind, isKinder, kindTo, kindnessOf, mayHaveMore, turnWords } from './kindness';
 import { cautionFor } from './limits';

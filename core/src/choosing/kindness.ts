@@ -1,9 +1,17 @@
-import { choiceWords, choiceKnobs, numericKnobs, rigWords, type Rig } from '../movements/rig';
-import { fullRig, variantOf } from '../movements/settings';
-import type { Entry, LimitId, Movement } from '../movements/model';
-import { linesOf, type Line, type Session } from '../session/document';
-import { setCountOf } from '../session/schemes';
-import { movementOf } from '../movements/catalogue';
+import {
+  choiceKnobs,
+  choiceWords,
+  type Entry,
+  fullRig,
+  type LimitId,
+  type Movement,
+  movementOf,
+  numericKnobs,
+  type Rig,
+  rigWords,
+  variantOf,
+} from '../movements';
+import { type Line, linesOf, type Session, setCountOf } from '../session';
 import { doingOf, metBy } from './limits';
 import { preferred, type Doing } from './limit-table';
 

@@ -1,5 +1,4 @@
-import type { LimitId, Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
+import type { LimitId, Movement, Rig } from '../movements';
 
 /** What is judged: a movement as it is set up, and where it stands in a session how it is done. */
 export interface Setting {

@@ -1,8 +1,6 @@
-import { entries, findEntry, movementOf } from '../movements/catalogue';
-import { limitIds, type LimitId } from '../session/client';
-import { line } from '../examples/samples';
-import type { Line } from '../session/document';
-import type { Rig } from '../movements/rig';
+import { entries, findEntry, movementOf, type Rig } from '../movements';
+import { type LimitId, limitIds, type Line } from '../session';
+import { line } from '../examples';
 import { cautionFor, cautionsOf, doingOf, limitsMet } from './limits';
 
 /** Common practice of coaches, a case a row: what a limit meets, and what it prefers and must leave alone. */

@@ -1,8 +1,5 @@
-import { fullRig } from '../movements/settings';
-import type { Caution, LimitId, Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import type { Line } from '../session/document';
-import { promisedReps, setTargets } from '../session/schemes';
+import { type Caution, fullRig, type LimitId, type Movement, type Rig } from '../movements';
+import { type Line, promisedReps, setTargets } from '../session';
 import { effortRows, rows, type Doing } from './limit-table';
 
 /** A caution, and whether it is only worth knowing. */

@@ -1,4 +1,4 @@
-import type { Measured, MeasuredLine } from '../measure/model';
+import type { Measured, MeasuredLine } from '../measure';
 import { limitsMet } from './limits';
 import { sameJob, type Swap } from './swaps';
 

@@ -1,8 +1,6 @@
-import type { Body } from '../anatomy/body';
-import { regionIds, type Credits } from '../anatomy/regions';
-import { standOf } from '../mechanics/stands';
-import type { Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
+import { type Body, type Credits, regionIds } from '../anatomy';
+import { standOf } from '../mechanics';
+import type { Movement, Rig } from '../movements';
 import { hardnessOf } from './hard';
 
 /** What two movements are compared by. */

@@ -1,7 +1,7 @@
-import { creditsOf } from '../mechanics/credits';
-import { entries } from '../movements/catalogue';
-import { sampleKit } from '../examples/samples';
-import { limitIds } from '../session/client';
+import { creditsOf } from '../mechanics';
+import { entries } from '../movements';
+import { sampleKit } from '../examples';
+import { limitIds } from '../session';
 import { byName, randomCases, ruleCases, soundCase, measuredOf } from '../testing/cases';
 import { expectPinned } from '../testing/pinned';
 import { adaptations, adapted, type Adaptation } from './adapting';

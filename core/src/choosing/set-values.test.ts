@@ -1,6 +1,6 @@
-import { measure } from '../measure/measure';
-import { line, sampleContext, session, soundPush } from '../examples/samples';
-import { setCountOf } from '../session/schemes';
+import { measure } from '../measure';
+import { line, sampleContext, session, soundPush } from '../examples';
+import { setCountOf } from '../session';
 import { setValues } from './set-values';
 import { worthOf } from './worth';
 

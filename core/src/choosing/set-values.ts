@@ -1,8 +1,6 @@
-import { groupCredit, groupIds } from '../anatomy/regions';
-import { doseValue } from '../dose/value';
-import { isHard } from '../dose/dose';
-import { countedAs } from '../measure/counting';
-import type { Measured, MeasuredLine } from '../measure/model';
+import { groupCredit, groupIds } from '../anatomy';
+import { doseValue, isHard } from '../dose';
+import { countedAs, type Measured, type MeasuredLine } from '../measure';
 import { weightsIn } from './worth';
 
 /** What a set gives of all the session does, and the minutes it takes with its rest. */

@@ -1,7 +1,7 @@
-import { groupCredit, groupIds } from '../anatomy/regions';
-import { nextSetWorth } from '../dose/value';
-import type { Measured, MeasuredLine } from '../measure/model';
-import { setCountOf } from '../session/schemes';
+import { groupCredit, groupIds } from '../anatomy';
+import { nextSetWorth } from '../dose';
+import type { Measured, MeasuredLine } from '../measure';
+import { setCountOf } from '../session';
 import { mayHaveMore } from './kindness';
 import { weightsIn } from './worth';
 

@@ -1,12 +1,9 @@
 import fc from 'fast-check';
-import { measure } from '../measure/measure';
-import { applyEdit } from '../session/edits';
-import { linesOf, sessionSchema, type Session } from '../session/document';
-import { setCountOf } from '../session/schemes';
+import { measure, type Measured } from '../measure';
+import { applyEdit, linesOf, type Session, sessionSchema, setCountOf } from '../session';
 import { anyContext, anySession } from '../testing/any';
-import { line, sampleContext, session, soundPush } from '../examples/samples';
-import type { Measured } from '../measure/model';
-import { atOneGo } from '../units/steps';
+import { line, sampleContext, session, soundPush } from '../examples';
+import { atOneGo } from '../units';
 import { cutsOf } from './cuts';
 import { fitting, shortened } from './shortening';
 import { keptWorth } from './worth';

@@ -1,9 +1,6 @@
-import type { Context } from '../measure/context';
-import { measure } from '../measure/measure';
-import type { Measured } from '../measure/model';
-import { applyEdit, type Edit } from '../session/edits';
-import type { Session } from '../session/document';
-import { atOneGo } from '../units/steps';
+import { type Context, measure, type Measured } from '../measure';
+import { applyEdit, type Edit, type Session } from '../session';
+import { atOneGo } from '../units';
 import { cutsOf, type Cut } from './cuts';
 import { keptWorth } from './worth';
 

@@ -1,4 +1,4 @@
-import type { Logged } from '../strength/evidence';
+import type { Logged } from '../strength';
 import { soFar } from './so-far';
 
 const set = (date: string, said: Partial<Logged>): Logged => ({

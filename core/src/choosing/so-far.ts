@@ -1,8 +1,5 @@
-import { findMovement } from '../movements/catalogue';
-import type { Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import { fullRig } from '../movements/settings';
-import type { Logged } from '../strength/evidence';
+import { findMovement, fullRig, type Movement, type Rig } from '../movements';
+import type { Logged } from '../strength';
 
 /** How a movement went so far, from what was said of its sets. */
 export interface SoFar {

@@ -1,11 +1,8 @@
 import { appraiseAtOnce } from '../appraise';
-import { layOut } from '../measure/lay-out';
-import { measure } from '../measure/measure';
-import { findEntry } from '../movements/catalogue';
-import { emptyNotebook } from '../movements/notebook';
-import { sessionSchema } from '../session/document';
-import { applyEdit } from '../session/edits';
-import { line, sampleClient, sampleContext, sampleKit, session, soundPush } from '../examples/samples';
+import { layOut, measure } from '../measure';
+import { emptyNotebook, findEntry } from '../movements';
+import { applyEdit, sessionSchema } from '../session';
+import { line, sampleClient, sampleContext, sampleKit, session, soundPush } from '../examples';
 import { candidatesFor } from './candidates';
 import { cautionFor } from './limits';
 import { overlap, sameRegions } from './overlap';

@@ -1,10 +1,7 @@
-import { groupCredit, groupIds, type GroupId } from '../anatomy/regions';
-import { isHard } from '../dose/dose';
-import { doseValue } from '../dose/value';
-import { countedAs } from '../measure/counting';
-import type { Session } from '../session/document';
-import { groupOfEmphasis } from '../session/emphasis';
-import type { Measured } from '../measure/model';
+import { groupCredit, type GroupId, groupIds } from '../anatomy';
+import { doseValue, isHard } from '../dose';
+import { countedAs, type Measured } from '../measure';
+import { groupOfEmphasis, type Session } from '../session';
 
 /** The group a session is for weighs so much more than the others. Own estimate. */
 const MAIN_WEIGHS = 2;

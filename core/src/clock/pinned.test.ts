@@ -1,6 +1,6 @@
 import { byName, randomCases, ruleCases, soundCase } from '../testing/cases';
 import { expectPinned } from '../testing/pinned';
-import { distancesIn } from '../measure/clocking';
+import { distancesIn } from '../measure';
 import { clockTable, walkSeconds, warmupSeconds } from './timeline';
 
 const cases = [soundCase, ...randomCases(12), ...ruleCases.filter((_, i) => i % 9 === 0)];

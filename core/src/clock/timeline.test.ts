@@ -1,8 +1,7 @@
 import fc from 'fast-check';
-import { layOut } from '../measure/lay-out';
-import { applyEdit } from '../session/edits';
-import { linesOf } from '../session/document';
-import { line, sampleContext, session, soundPush } from '../examples/samples';
+import { layOut } from '../measure';
+import { applyEdit, linesOf } from '../session';
+import { line, sampleContext, session, soundPush } from '../examples';
 import { clockTable } from './timeline';
 
 const laid = (s: typeof soundPush) => layOut(s, sampleContext).timeline;

@@ -1,4 +1,4 @@
-import type { Session } from '../session/document';
+import type { Session } from '../session';
 
 export type EventKind = 'warm-up' | 'walk' | 'set up' | 'ramp' | 'set' | 'rest' | 'swap';
 

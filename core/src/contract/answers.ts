@@ -1,10 +1,7 @@
-import type { PlannedDay } from '../block/due';
-import type { TrainingBlock } from '../block/document';
-import type { BlockBrief, Unreadable } from '../formats/lists';
-import type { Client } from '../session/client';
-import type { Session } from '../session/document';
-import type { Need, SessionBrief } from '../session/needs';
-import type { Logged } from '../strength/evidence';
+import type { PlannedDay, TrainingBlock } from '../block';
+import type { BlockBrief, Unreadable } from '../formats';
+import type { Client, Need, Session, SessionBrief } from '../session';
+import type { Logged } from '../strength';
 
 /** A document as the server keeps it; a write names the revision it is based on. */
 export interface Stored<T> {

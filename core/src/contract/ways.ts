@@ -1,22 +1,21 @@
 import type { DocumentKind, Documents } from '../documents';
-import type { FloorFile, FloorNews } from '../formats/floor-file';
 import type {
   AccessState,
   BlockBrief,
   ClientBrief,
   ClientLink,
   Deleted,
+  FloorFile,
   FloorList,
+  FloorNews,
   Found,
   Page,
+  Plan,
   SessionListed,
   Unreadable,
-} from '../formats/lists';
-import type { Plan } from '../formats/plan';
-import type { PerformedSet } from '../log/performed-set';
-import type { Done, Session } from '../session/document';
-import type { FloorChange } from '../session/floor-changes';
-import type { Need } from '../session/needs';
+} from '../formats';
+import type { PerformedSet } from '../log';
+import type { Done, FloorChange, Need, Session } from '../session';
 import type { BlockFile, ClientFile, Copy, Erased, HouseFacts, Restored, Stored, Underway } from './answers';
 import { way } from './asked';
 

@@ -1,10 +1,7 @@
 import fc from 'fast-check';
-import { sampleBlock, sound } from '../block/pages';
-import { applyChange } from '../block/changes';
-import { line, sampleClient, session, soundPush } from '../examples/samples';
-import { linesOf, sessionSchema, type Session } from '../session/document';
-import { applyEdit, type Edit } from '../session/edits';
-import { singleBlock } from '../session/starting';
+import { applyChange, sampleBlock, sound } from '../block';
+import { line, sampleClient, session, soundPush } from '../examples';
+import { applyEdit, type Edit, linesOf, type Session, sessionSchema, singleBlock } from '../session';
 import { anyClient } from '../testing/any';
 import {
   blockKind,

@@ -10,7 +10,8 @@
  * undo(history).present.minutes;                              // as it was
  */
 export { documentKinds, kindOfDocument, kinds, type DocumentKind, type Documents } from './all';
-export { bothOf, changesOf, eachOf, refusal, type Algebra, type Change, type Turn } from './changes';
+export { bothOf, eachOf } from './changed-together';
+export { changesOf, refusal, type Algebra, type Change, type Turn } from './changes';
 export { historyOf, type History, type HistoryOf, type HistoryStep } from './history';
 export { documentKind, type Kind } from './kind';
 export { blockKind } from './kinds/block';
@@ -19,6 +20,7 @@ export { kitKind } from './kinds/kit';
 export { notebookKind } from './kinds/notebook';
 export { schoolKind } from './kinds/school';
 export { sessionKind } from './kinds/session';
-export { differing, merged, mergedAlone, partName, partText, type Part } from './merging';
+export { differing, merged, mergedAlone, type Part } from './merging';
 export { broughtUp, CannotOpen, mayReplace, openKept, type Kept } from './opening';
+export { partName, partText } from './part-words';
 export type { DocumentRecord, FieldNames, Pointed, Raw, Reference, Step } from './record';

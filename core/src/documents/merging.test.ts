@@ -1,10 +1,8 @@
 import fc from 'fast-check';
-import { emptyNotebook } from '../movements/notebook';
-import { applyEdit } from '../session/edits';
-import { sessionSchema } from '../session/document';
+import { emptyNotebook } from '../movements';
+import { applyEdit, sessionSchema } from '../session';
 import { anyClient, anySession } from '../testing/any';
-import type { soundPush } from '../examples/samples';
-import { line, sampleClient, session } from '../examples/samples';
+import { line, sampleClient, session, type soundPush } from '../examples';
 import {
   clientKind,
   differing,

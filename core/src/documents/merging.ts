@@ -1,7 +1,5 @@
 import isSame from 'fast-deep-equal';
-import type { MassUnit } from '../units/mass';
 import type { Kind } from './kind';
-import { plainWords } from './plain-words';
 import { partOf } from './splitting';
 
 /** Where two versions of one document differ. */
@@ -73,29 +71,4 @@ export function mergedAlone<T extends object>(
   if (parts.some((part) => part.changedBy === 'both')) return null;
   const fromTheirs = parts.filter((part) => part.changedBy === 'theirs').map((part) => part.key);
   return kind.kept.safeParse(merged(kind, mine, theirs, new Set(fromTheirs))).data ?? null;
-}
-
-/** What a part is called. */
-export function partName<T extends object>(kind: Kind<string, T>, part: Part): string {
-  const { field, id } = partOf(part.key);
-  const split = (kind.splits as Record<string, { name: (id: string, part: never) => string } | undefined>)[
-    field
-  ];
-  if (split && id !== '') return split.name(id, (part.mine ?? part.theirs) as never);
-  return (kind.names as Record<string, string>)[field] ?? field;
-}
-
-/** What a part says on one side, short enough for a table. */
-export function partText<T extends object>(
-  kind: Kind<string, T>,
-  part: Part,
-  side: 'mine' | 'theirs',
-  unit: MassUnit,
-): string {
-  const value = part[side];
-  const { field, id } = partOf(part.key);
-  if (value === undefined) return id === '' ? 'nothing' : 'not there';
-  if (value === null || value === '') return 'nothing';
-  const words = (kind.words as Record<string, ((value: never, unit: MassUnit) => string) | undefined>)[field];
-  return words ? words(value as never, unit) : plainWords(value);
 }

@@ -1,7 +1,7 @@
-import { sampleClient, sampleKit, soundPush } from '../examples/samples';
-import { sampleBlock } from '../block/pages';
-import { MOST_CHOICES } from '../kit/kit';
-import { applyEdit } from '../session/edits';
+import { sampleClient, sampleKit, soundPush } from '../examples';
+import { sampleBlock } from '../block';
+import { MOST_CHOICES } from '../kit';
+import { applyEdit } from '../session';
 import {
   changesOf,
   historyOf,

@@ -1,5 +1,5 @@
 import type { ZodType } from 'zod';
-import type { MassUnit } from '../units/mass';
+import type { MassUnit } from '../units';
 import type { Splits } from './splitting';
 
 /** A document as it lies in a file: its fields are known only once the schema has seen it. */

@@ -1,4 +1,4 @@
-import { schoolIds } from '../session/document';
+import { schoolIds } from '../session';
 import type { Reference } from './record';
 
 export const client = (id: string, at: string): Reference => ({

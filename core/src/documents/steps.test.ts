@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { appraiseAtOnce } from '../appraise';
-import { setTargets } from '../session/schemes';
-import { sampleClient, sampleContext } from '../examples/samples';
-import { makeSheet } from '../formats/sheet';
+import { setTargets } from '../session';
+import { sampleClient, sampleContext } from '../examples';
+import { makeSheet } from '../formats';
 import { broughtUp, CannotOpen, documentKinds, kinds, openKept, type DocumentKind, type Raw } from './index';
 
 const versionOf = (kind: DocumentKind): number => kinds[kind].version;

@@ -1,6 +1,6 @@
-import { measure } from '../measure/measure';
-import { schools } from '../schools/schools';
-import { line, sampleClient, sampleContext, session } from '../examples/samples';
+import { measure } from '../measure';
+import { schools } from '../schools';
+import { line, sampleClient, sampleContext, session } from '../examples';
 import { countDose } from './dose';
 import { doseValue, effortWorth, nextSetWorth } from './value';
 

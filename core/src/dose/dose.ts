@@ -1,13 +1,13 @@
 import {
+  type Credits,
   groupCredit,
+  type GroupId,
   groupIds,
+  type RegionId,
   regionIds,
   regions,
-  type Credits,
-  type GroupId,
-  type RegionId,
-} from '../anatomy/regions';
-import type { School } from '../schools/document';
+} from '../anatomy';
+import type { School } from '../schools';
 import { nextSetWorth } from './value';
 
 /** From this credit on a set counts as direct. */

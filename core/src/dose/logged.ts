@@ -1,8 +1,8 @@
-import { groupCredit, groupIds, noGroups, type GroupId } from '../anatomy/regions';
-import { creditsOf } from '../mechanics/credits';
-import { findMovement } from '../movements/catalogue';
-import type { School } from '../schools/document';
-import type { Logged } from '../strength/evidence';
+import { groupCredit, type GroupId, groupIds, noGroups } from '../anatomy';
+import { creditsOf } from '../mechanics';
+import { findMovement } from '../movements';
+import type { School } from '../schools';
+import type { Logged } from '../strength';
 import { isHard } from './dose';
 
 /** Fractional hard sets by group that were logged from one day to another, both included; null where none was. */

@@ -1,7 +1,7 @@
-import { schools } from '../schools/schools';
+import { schools } from '../schools';
 import { byName, afterLogging, loggedDays, randomCases, soundCase } from '../testing/cases';
 import { expectPinned } from '../testing/pinned';
-import { groupIds } from '../anatomy/regions';
+import { groupIds } from '../anatomy';
 import { bandOf, DIRECT, isHard } from './dose';
 import { loggedGroups } from './logged';
 import { doseValue, effortWorth, nextSetWorth } from './value';

@@ -1,4 +1,4 @@
-import { interpolate } from '../units/numbers';
+import { interpolate } from '../units';
 
 /** What a set is worth by the repetitions left: nearer failure gives somewhat more. Own estimate, in
  * line with Robinson et al. 2024 (Sports Med 54:2209-2231), from memory. */

@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs';
-import { rules } from '../review/rules';
+import { rules } from '../review';
 import { shelf } from './shelf';
 
 const cites = new Set(shelf.map((s) => s.cite.replace(/^van den /, '')));

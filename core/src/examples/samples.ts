@@ -1,13 +1,16 @@
-import { findEntry } from '../movements/catalogue';
-import type { Rig } from '../movements/rig';
-import type { Kit } from '../kit/kit';
-import type { Context } from '../measure/context';
-import { schools } from '../schools/schools';
-import { clientVersion, type Client } from '../session/client';
-import { askedOn } from '../session/health';
-import type { Line, Session } from '../session/document';
-import { emptySession, singleBlock } from '../session/starting';
-import { startingLine } from '../schools/starting-line';
+import { findEntry, type Rig } from '../movements';
+import type { Kit } from '../kit';
+import type { Context } from '../measure';
+import { schools, startingLine } from '../schools';
+import {
+  askedOn,
+  type Client,
+  clientVersion,
+  emptySession,
+  type Line,
+  type Session,
+  singleBlock,
+} from '../session';
 
 /** Small invented people and gyms for examples and tests. */
 export const sampleKit: Kit = {

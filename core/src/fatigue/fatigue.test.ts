@@ -1,4 +1,4 @@
-import type { Credits } from '../anatomy/regions';
+import type { Credits } from '../anatomy';
 import {
   fitFatigue,
   misfit,

@@ -1,6 +1,6 @@
-import { regionIds, regions, type Credits, type VoiceId } from '../anatomy/regions';
+import { type Credits, regionIds, regions, type VoiceId } from '../anatomy';
 import { fatigueTable } from './calibrated';
-import { clamp } from '../units/numbers';
+import { clamp } from '../units';
 
 /** The constants of the two stores. */
 export interface FatigueTable {

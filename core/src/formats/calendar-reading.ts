@@ -1,7 +1,6 @@
 import ICAL from 'ical.js';
-import type { TrainingBlock } from '../block/document';
-import { placed } from '../block/placing';
-import { daysAfter, daysBetween, isDay } from '../units/dates';
+import { placed, type TrainingBlock } from '../block';
+import { daysAfter, daysBetween, isDay } from '../units';
 import { dayOfUid } from './calendar';
 
 /** What somebody's calendar says of some days: from the first to the last, both counted. */

@@ -1,9 +1,7 @@
 import fc from 'fast-check';
 import ical, { type VEvent } from 'node-ical';
-import { measureBlock } from '../block/measuring';
-import { blockContext, sampleBlock, sound } from '../block/pages';
-import { placed } from '../block/placing';
-import { daysAfter } from '../units/dates';
+import { blockContext, measureBlock, placed, sampleBlock, sound } from '../block';
+import { daysAfter } from '../units';
 import { dayOfUid, uidOf, writeCalendar } from './calendar';
 import { byTitle, CalendarError, readBack, readCalendar } from './calendar-reading';
 

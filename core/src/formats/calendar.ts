@@ -1,9 +1,7 @@
 import ICAL from 'ical.js';
-import type { MeasuredBlock, MeasuredDay } from '../block/model';
-import { shortDayText } from '../block/short-day';
-import { schemeText } from '../session/schemes';
-import { daysAfter } from '../units/dates';
-import { durationWords } from '../units/time';
+import { type MeasuredBlock, type MeasuredDay, shortDayText } from '../block';
+import { schemeText } from '../session';
+import { daysAfter, durationWords } from '../units';
 import { loadText } from './load-words';
 import { medicalSentence, reserveWords, stopSigns } from './sheet';
 

@@ -1,7 +1,5 @@
-import type { Context } from '../measure/context';
-import type { MeasuredLine } from '../measure/model';
-import { teachingOf } from '../movements/teaching/book';
-import { cueList } from '../movements/teaching/cues';
+import type { Context, MeasuredLine } from '../measure';
+import { cueList, teachingOf } from '../movements/teaching';
 
 /** At most three cues, for nobody minds more: those of the line, else this client's, else the coach's, else the catalogue's. */
 export function cuesFor(

@@ -1,14 +1,9 @@
-import type { Kit } from '../kit/kit';
-import type { SetList } from '../log/keeping';
-import type { PerformedSet } from '../log/performed-set';
-import { findEntry } from '../movements/catalogue';
-import type { Notebook } from '../movements/notebook';
-import type { School } from '../schools/document';
-import { asRun } from '../session/as-run';
-import type { Client } from '../session/client';
-import { linesOf, type Session } from '../session/document';
-import { neverAsked } from '../session/health';
-import type { Logged } from '../strength/evidence';
+import type { Kit } from '../kit';
+import type { PerformedSet, SetList } from '../log';
+import { findEntry, type Notebook } from '../movements';
+import type { School } from '../schools';
+import { asRun, type Client, linesOf, neverAsked, type Session } from '../session';
+import type { Logged } from '../strength';
 
 /** Everything a session needs to be run without a server, and nothing else of whose it is. */
 export interface FloorFile extends SetList {

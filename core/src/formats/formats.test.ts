@@ -1,11 +1,9 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { appraise, appraiseAtOnce } from '../appraise';
-import { applyEdit } from '../session/edits';
-import { linesOf } from '../session/document';
-import { parseScheme, setTargets } from '../session/schemes';
+import { applyEdit, linesOf, parseScheme, setTargets } from '../session';
 import { anyContext, anySession } from '../testing/any';
-import { line, sampleClient, sampleContext, session, soundPush } from '../examples/samples';
+import { line, sampleClient, sampleContext, session, soundPush } from '../examples';
 import { makeReport } from './report';
 import { jsonSchemas } from './schemas';
 import { loadText } from './load-words';

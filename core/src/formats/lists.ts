@@ -1,7 +1,5 @@
-import type { Due } from '../block/due';
-import type { Client } from '../session/client';
-import type { Session } from '../session/document';
-import type { Need } from '../session/needs';
+import type { Due } from '../block';
+import type { Client, Need, Session } from '../session';
 import type { DocumentKind } from '../documents';
 
 /** Part of a list, with how many rows the whole has. */

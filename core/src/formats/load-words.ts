@@ -1,7 +1,7 @@
-import type { LoadedSet } from '../loads/prescribe';
-import type { MeasuredLine } from '../measure/model';
-import { perHandWords } from '../movements/settings';
-import { markedUnit, massFigure, type MassUnit } from '../units/mass';
+import type { LoadedSet } from '../loads';
+import type { MeasuredLine } from '../measure';
+import { perHandWords } from '../movements';
+import { markedUnit, massFigure, type MassUnit } from '../units';
 
 /** Loads of a line: "24, 24, 22, 22 kg each", one figure when they agree, words where there is none. */
 export function loadText(m: Pick<MeasuredLine, 'sets' | 'movement' | 'calibrate'>, unit: MassUnit): string {

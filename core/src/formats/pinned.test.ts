@@ -1,10 +1,9 @@
 import { appraiseAtOnce } from '../appraise';
-import { blockContext, sampleBlock, sound } from '../block/pages';
-import { measureBlock } from '../block/measuring';
+import { blockContext, measureBlock, sampleBlock, sound } from '../block';
 import { byName, loggedDays, randomCases, ruleCases, soundCase } from '../testing/cases';
 import { expectPinned } from '../testing/pinned';
-import { emptyNotebook } from '../movements/notebook';
-import { schools } from '../schools/schools';
+import { emptyNotebook } from '../movements';
+import { schools } from '../schools';
 import { readBack, readCalendar, byTitle } from './calendar-reading';
 import { writeCalendar } from './calendar';
 import { cuesFor } from './cues';

@@ -1,5 +1,5 @@
 import type { Appraisal } from '../appraise';
-import type { Context } from '../measure/context';
+import type { Context } from '../measure';
 import { loadText } from './load-words';
 
 /** An appraisal as plain data for machines: what `POST /api/appraise` answers with. */

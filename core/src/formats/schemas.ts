@@ -1,5 +1,5 @@
 import { z, type ZodType } from 'zod';
-import { performedSetSchema } from '../log/performed-set';
+import { performedSetSchema } from '../log';
 import { houseSchema } from './house';
 import { kinds } from '../documents';
 

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import papaparse from 'papaparse';
-import { nothingSaid, performedSetSchema } from '../log/performed-set';
+import { nothingSaid, performedSetSchema } from '../log';
 import { cellsOfSet, setOfCells, setsHeader } from './sets-table';
 
 const set = performedSetSchema.parse({

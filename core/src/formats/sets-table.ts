@@ -1,4 +1,4 @@
-import type { PerformedSet } from '../log/performed-set';
+import type { PerformedSet } from '../log';
 
 interface Column {
   name: string;

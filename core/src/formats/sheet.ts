@@ -1,13 +1,9 @@
 import type { Appraisal } from '../appraise';
-import { movementOf } from '../movements/catalogue';
-import type { LoadedSet } from '../loads/prescribe';
-import type { MeasuredLine } from '../measure/model';
-import type { Context } from '../measure/context';
-import type { Session } from '../session/document';
-import { tempoText, tempoWords } from '../session/effort';
-import { schemeText, schemeWords } from '../session/schemes';
-import { dayWords, durationWords } from '../units/time';
-import { massText } from '../units/mass';
+import { movementOf } from '../movements';
+import type { LoadedSet } from '../loads';
+import type { Context, MeasuredLine } from '../measure';
+import { schemeText, schemeWords, type Session, tempoText, tempoWords } from '../session';
+import { dayWords, durationWords, massText } from '../units';
 import { cuesFor } from './cues';
 import { loadText, marksText } from './load-words';
 

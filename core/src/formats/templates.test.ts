@@ -1,9 +1,8 @@
 import fc from 'fast-check';
-import { notebookSchema, emptyNotebook } from '../movements/notebook';
-import { linesOf, sessionSchema } from '../session/document';
-import { startedFor } from '../session/starting';
+import { emptyNotebook, notebookSchema } from '../movements';
+import { linesOf, sessionSchema, startedFor } from '../session';
 import { anySession } from '../testing/any';
-import { line, sampleClient, session } from '../examples/samples';
+import { line, sampleClient, session } from '../examples';
 import { fromTemplate, sessionIn, templateOf } from './templates';
 
 const kept = { id: 'push-of-six', name: 'Push of six', keptOn: '2026-11-20' };

@@ -1,7 +1,5 @@
-import type { Template } from '../movements/notebook';
-import type { Client } from '../session/client';
-import type { Session } from '../session/document';
-import { startedFor } from '../session/starting';
+import type { Template } from '../movements';
+import { type Client, type Session, startedFor } from '../session';
 import { sessionKind } from '../documents';
 
 const NOBODY = 'nobody';

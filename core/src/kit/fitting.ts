@@ -1,9 +1,6 @@
-import type { Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import { fullRig } from '../movements/settings';
-import { withArticle } from '../units/words';
+import { attachmentNames, fullRig, type Movement, type Rig } from '../movements';
+import { withArticle } from '../units';
 import { pinsOf, type Kit } from './kit';
-import { attachmentNames } from '../movements/attachments';
 import { barLoads, oneEndLoads, thinned, type BarLoad, type PlateStack } from './plates';
 
 /** A load this kit can make. `kg` is said as the coach says it: total, or each hand. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { movementOf } from '../movements/catalogue';
-import { kgFromLb, markedUnit } from '../units/mass';
-import { sampleKit } from '../examples/samples';
+import { movementOf } from '../movements';
+import { kgFromLb, markedUnit } from '../units';
+import { sampleKit } from '../examples';
 import { makeableLoads, missingFor, nearestLoad } from './fitting';
 import { kitSchema, nearestNotch, type Kit } from './kit';
 import { barLoads, plateMoves } from './plates';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { attachments } from '../movements/attachments';
+import { attachments } from '../movements';
 
 const id = z.string().min(1).max(60);
 const kg = z.number().min(0).max(500);

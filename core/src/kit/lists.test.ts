@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { kgFromLb } from '../units/mass';
+import { kgFromLb } from '../units';
 import { bandPointsText, readAngles, readBandPoints, readSizes, sizesText } from './lists';
 
 test.each([

@@ -1,4 +1,4 @@
-import { fromKg, markedUnit, toKg, type MassUnit } from '../units/mass';
+import { fromKg, markedUnit, type MassUnit, toKg } from '../units';
 
 /** Plates or bells of one size. */
 export interface Size {

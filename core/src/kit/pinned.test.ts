@@ -1,9 +1,8 @@
 import fc from 'fast-check';
 import { z } from 'zod';
-import { movements } from '../movements/catalogue';
-import { fullRig } from '../movements/settings';
+import { fullRig, movements } from '../movements';
 import { anyKit } from '../testing/any';
-import { sampleKit } from '../examples/samples';
+import { sampleKit } from '../examples';
 import { expectPinned } from '../testing/pinned';
 import { boundedSums } from './bounded-sums';
 import { handsOf, makeableLoads, missingFor, nearestLoad, stacksAt } from './fitting';

@@ -1,4 +1,4 @@
-import { fromKg, markedUnit, toKg, type MassUnit } from '../units/mass';
+import { fromKg, markedUnit, type MassUnit, toKg } from '../units';
 import { boundedSums } from './bounded-sums';
 import type { Kit } from './kit';
 

@@ -1,9 +1,8 @@
-import { measure } from '../measure/measure';
-import { line, sampleClient, sampleContext, session } from '../examples/samples';
-import { clientMax } from '../measure/client-max';
-import { movementOf } from '../movements/catalogue';
-import type { LiftRecord } from '../strength/evidence';
-import { daysAfter } from '../units/dates';
+import { clientMax, measure } from '../measure';
+import { line, sampleClient, sampleContext, session } from '../examples';
+import { movementOf } from '../movements';
+import type { LiftRecord } from '../strength';
+import { daysAfter } from '../units';
 import { Chance } from './chance';
 import { Life, type Lifter } from './lifter';
 

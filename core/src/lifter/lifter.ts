@@ -1,16 +1,12 @@
-import { limitsMet } from '../choosing/limits';
-import type { PerformedSet } from '../log/performed-set';
-import type { LimitId } from '../session/client';
-import { nearestLoad } from '../kit/fitting';
-import { choicesOf } from '../loads/prescribe';
-import type { Measured, MeasuredLine } from '../measure/model';
-import type { Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import { repSeconds } from '../session/effort';
-import { maxOverLoad, MOST_REPS } from '../strength/formulas';
-import { maxOf } from '../strength/max';
-import { familyShare, movedShare } from '../strength/ratios';
-import { daysBetween } from '../units/dates';
+import { limitsMet } from '../choosing';
+import type { PerformedSet } from '../log';
+import { type LimitId, repSeconds } from '../session';
+import { nearestLoad } from '../kit';
+import { choicesOf } from '../loads';
+import type { Measured, MeasuredLine } from '../measure';
+import type { Movement, Rig } from '../movements';
+import { familyShare, maxOf, maxOverLoad, MOST_REPS, movedShare } from '../strength';
+import { daysBetween } from '../units';
 import { Chance } from './chance';
 import { doneSet } from './one-set';
 

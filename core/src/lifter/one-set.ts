@@ -1,5 +1,5 @@
-import type { MeasuredLine } from '../measure/model';
-import { repsAtLoad } from '../strength/formulas';
+import type { MeasuredLine } from '../measure';
+import { repsAtLoad } from '../strength';
 import type { Chance } from './chance';
 
 type Target = Pick<MeasuredLine['sets'][number]['target'], 'reps' | 'reserve' | 'open' | 'toFailure'>;

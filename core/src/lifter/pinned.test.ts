@@ -1,8 +1,7 @@
 import { byName, measuredOf, randomCases, soundCase } from '../testing/cases';
-import { entries } from '../movements/catalogue';
+import { entries } from '../movements';
 import { expectPinned } from '../testing/pinned';
-import { daysAfter } from '../units/dates';
-import { atOneGo } from '../units/steps';
+import { atOneGo, daysAfter } from '../units';
 import { Chance } from './chance';
 import { Life, type Lifter } from './lifter';
 import { doneSet } from './one-set';

@@ -1,7 +1,7 @@
-import { line, sampleContext, session } from '../examples/samples';
-import { measure } from '../measure/measure';
-import { atOneGo } from '../units/steps';
-import { applyEdit } from '../session/edits';
+import { line, sampleContext, session } from '../examples';
+import { measure } from '../measure';
+import { atOneGo } from '../units';
+import { applyEdit } from '../session';
 import { rehearsing, type Rehearsal } from './rehearse';
 
 const plan = session([

@@ -1,6 +1,6 @@
-import type { EventKind } from '../clock/timeline';
-import type { Measured, MeasuredLine } from '../measure/model';
-import { movedShare } from '../strength/ratios';
+import type { EventKind } from '../clock';
+import type { Measured, MeasuredLine } from '../measure';
+import { movedShare } from '../strength';
 import { Chance } from './chance';
 import { doneSet } from './one-set';
 

@@ -1,11 +1,9 @@
 import fc from 'fast-check';
-import { clientMax } from '../measure/client-max';
-import { layOut } from '../measure/lay-out';
-import { usualGear } from '../mechanics/loads/changing-loads';
-import { strengthAlong } from '../mechanics/strength-along';
-import { findEntry } from '../movements/catalogue';
-import { estimatedMax } from '../strength/formulas';
-import { line, sampleContext, sampleKit, session } from '../examples/samples';
+import { clientMax, layOut } from '../measure';
+import { strengthAlong, usualGear } from '../mechanics';
+import { findEntry } from '../movements';
+import { estimatedMax } from '../strength';
+import { line, sampleContext, sampleKit, session } from '../examples';
 import { gearOf, handHeights, loadAlong, loadCurve, shareLeft, tightestOf } from './along-the-range';
 
 const body = { statureM: 1.8, massKg: 85 };

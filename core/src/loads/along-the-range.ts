@@ -1,13 +1,19 @@
-import type { Body } from '../anatomy/body';
-import type { Kit } from '../kit/kit';
-import { armPath } from '../mechanics/paths/arm-path';
-import { addedKg, usualGear, type Gear } from '../mechanics/loads/changing-loads';
-import { shoulderHeight, standOf, upOf } from '../mechanics/stands';
-import { strengthAlong, type StrengthPoint } from '../mechanics/strength-along';
-import { dot } from '../mechanics/vector';
-import type { Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import type { Line } from '../session/document';
+import type { Body } from '../anatomy';
+import type { Kit } from '../kit';
+import {
+  addedKg,
+  armPath,
+  dot,
+  type Gear,
+  shoulderHeight,
+  standOf,
+  strengthAlong,
+  type StrengthPoint,
+  upOf,
+  usualGear,
+} from '../mechanics';
+import type { Movement, Rig } from '../movements';
+import type { Line } from '../session';
 
 /** Something at the bottom, half-way and the top of a lift. */
 export interface AtThree {

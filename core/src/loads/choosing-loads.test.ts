@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { MadeLoad } from '../kit/fitting';
+import type { MadeLoad } from '../kit';
 import { beliefIn, type Belief } from './chance';
 import { A_CHANGE, bestDown, bestShared, LEAST_SURE, loadsFor, scoreOf } from './choosing-loads';
 import { outlookOf, ownWish, sharedWish, type Seeking } from './seeking';

@@ -1,5 +1,5 @@
-import { nearestLoad, type MadeLoad } from '../kit/fitting';
-import { clamp } from '../units/numbers';
+import { type MadeLoad, nearestLoad } from '../kit';
+import { clamp } from '../units';
 import type { Belief } from './chance';
 import { outlookOf, ownWish, sharedWish, type Outlook, type Seeking } from './seeking';
 

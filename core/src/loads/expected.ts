@@ -1,5 +1,5 @@
-import type { SetTarget } from '../session/schemes';
-import { MOST_REPS } from '../strength/formulas';
+import type { SetTarget } from '../session';
+import { MOST_REPS } from '../strength';
 import { MAY_MISS } from './chance';
 
 /**

@@ -1,7 +1,6 @@
-import type { Kit } from '../kit/kit';
-import { layOut } from '../measure/lay-out';
-import type { Context } from '../measure/context';
-import { line, sampleClient, sampleKit, session } from '../examples/samples';
+import type { Kit } from '../kit';
+import { type Context, layOut } from '../measure';
+import { line, sampleClient, sampleKit, session } from '../examples';
 
 /** A gym with bells by the kilogram and small plates. */
 const kit: Kit = {

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { layOut } from '../measure/lay-out';
-import { makeableLoads } from '../kit/fitting';
-import { movementOf } from '../movements/catalogue';
+import { layOut } from '../measure';
+import { makeableLoads } from '../kit';
+import { movementOf } from '../movements';
 import { anyContext, anyLine } from '../testing/any';
-import { line, sampleClient, sampleContext, sampleKit, session } from '../examples/samples';
-import { maxOverLoad } from '../strength/formulas';
+import { line, sampleClient, sampleContext, sampleKit, session } from '../examples';
+import { maxOverLoad } from '../strength';
 
 const first = (l: ReturnType<typeof line>, context = sampleContext) =>
   layOut(session([l]), context).lines[0]!;

@@ -1,6 +1,6 @@
-import { makeableLoads } from '../kit/fitting';
-import { findEntry } from '../movements/catalogue';
-import { sampleKit } from '../examples/samples';
+import { makeableLoads } from '../kit';
+import { findEntry } from '../movements';
+import { sampleKit } from '../examples';
 import { percentagesOfMax } from './percentages';
 
 const loads = makeableLoads(sampleKit, findEntry('barbell-bench-press')!.movement);

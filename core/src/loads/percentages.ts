@@ -1,5 +1,5 @@
-import { nearestLoad, type MadeLoad } from '../kit/fitting';
-import { repsAtLoad, type FormulaChoice } from '../strength/formulas';
+import { type MadeLoad, nearestLoad } from '../kit';
+import { type FormulaChoice, repsAtLoad } from '../strength';
 
 /** A share of a max as this kit can make it. */
 export interface PercentageOfMax {

@@ -1,6 +1,5 @@
-import { entries } from '../movements/catalogue';
-import { fullRig } from '../movements/settings';
-import { sampleKit } from '../examples/samples';
+import { entries, fullRig } from '../movements';
+import { sampleKit } from '../examples';
 import { byName, randomCases, ruleCases, soundCase } from '../testing/cases';
 import { expectPinned } from '../testing/pinned';
 import { gearOf, handHeights, loadAlong, loadCurve, shareLeft, tightestOf } from './along-the-range';

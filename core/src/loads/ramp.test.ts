@@ -1,8 +1,7 @@
 import fc from 'fast-check';
-import { makeableLoads, nearestLoad } from '../kit/fitting';
-import { plateMoves } from '../kit/plates';
-import { movementOf } from '../movements/catalogue';
-import { sampleKit } from '../examples/samples';
+import { makeableLoads, nearestLoad, plateMoves } from '../kit';
+import { movementOf } from '../movements';
+import { sampleKit } from '../examples';
 import { fewestMoves, rampSets } from './ramp';
 
 const loads = makeableLoads(sampleKit, movementOf('barbell-press'));

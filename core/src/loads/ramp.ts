@@ -1,6 +1,5 @@
-import { nearestLoad, type MadeLoad } from '../kit/fitting';
-import { plateMoves, type PlateStack } from '../kit/plates';
-import type { Implement } from '../movements/model';
+import { type MadeLoad, nearestLoad, plateMoves, type PlateStack } from '../kit';
+import type { Implement } from '../movements';
 
 export interface RampSet {
   kg: number;

@@ -1,6 +1,6 @@
-import { clamp } from '../units/numbers';
-import type { RepRange } from '../session/schemes';
-import { maxOverLoad, MOST_REPS, repsAtLoad, type FormulaChoice } from '../strength/formulas';
+import { clamp } from '../units';
+import type { RepRange } from '../session';
+import { type FormulaChoice, maxOverLoad, MOST_REPS, repsAtLoad } from '../strength';
 import { MAY_MISS, type Belief } from './chance';
 
 /** A set that finds its own load. */

@@ -1,11 +1,9 @@
 import fc from 'fast-check';
-import { layOut } from '../measure/lay-out';
-import type { Line } from '../session/document';
-import { repsAtLoad } from '../strength/formulas';
-import { maxOf } from '../strength/max';
-import { paceOf } from '../strength/pace';
-import { movementOf } from '../movements/catalogue';
-import { line, sampleClient, sampleContext, session } from '../examples/samples';
+import { layOut } from '../measure';
+import type { Line } from '../session';
+import { maxOf, paceOf, repsAtLoad } from '../strength';
+import { movementOf } from '../movements';
+import { line, sampleClient, sampleContext, session } from '../examples';
 
 const tempo = (lower: number, stretched = 1): Pick<Line, 'tempo'> => ({
   tempo: { lower, stretched, lift: 1, shortened: 0 },

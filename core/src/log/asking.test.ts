@@ -1,8 +1,7 @@
-import { line, sampleClient, sampleContext, session } from '../examples/samples';
-import { measure } from '../measure/measure';
-import { entries } from '../movements/catalogue';
-import { schools } from '../schools/schools';
-import { startingLine } from '../schools/starting-line';
+import { line, sampleClient, sampleContext, session } from '../examples';
+import { measure } from '../measure';
+import { entries } from '../movements';
+import { schools, startingLine } from '../schools';
 import { findingLoad } from './finding-load';
 import { asksWhy, offeredFor } from './offering';
 import { nothingSaid } from './performed-set';

@@ -1,9 +1,7 @@
-import { choicesOf } from '../loads/prescribe';
-import { clientMax } from '../measure/client-max';
-import type { Context } from '../measure/context';
-import type { MeasuredLine } from '../measure/model';
-import { movementOf } from '../movements/catalogue';
-import { familyShare, OVERHEAD_PER_BENCH, ratioAt, references } from '../strength/ratios';
+import { choicesOf } from '../loads';
+import { clientMax, type Context, type MeasuredLine } from '../measure';
+import { movementOf } from '../movements';
+import { familyShare, OVERHEAD_PER_BENCH, ratioAt, references } from '../strength';
 import type { DoneSet } from './today';
 
 /** The way to a load nobody knows yet: what to take for a first try, how to go on, when to stop. */

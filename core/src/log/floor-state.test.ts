@@ -1,8 +1,6 @@
-import { line, sampleContext, session } from '../examples/samples';
-import { measure } from '../measure/measure';
-import { asRun } from '../session/as-run';
-import { linesOf, type Session } from '../session/document';
-import type { FloorChange } from '../session/floor-changes';
+import { line, sampleContext, session } from '../examples';
+import { measure } from '../measure';
+import { asRun, type FloorChange, linesOf, type Session } from '../session';
 import { floorState, otherNameOf, placeOfLine } from './floor-state';
 import { nothingSaid, type PerformedSet } from './performed-set';
 import { performed } from './performing';

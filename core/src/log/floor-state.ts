@@ -1,8 +1,6 @@
-import type { Measured, MeasuredLine } from '../measure/model';
-import { movementOf } from '../movements/catalogue';
-import { variantOf } from '../movements/settings';
-import { leftOut } from '../session/as-run';
-import type { Session } from '../session/document';
+import type { Measured, MeasuredLine } from '../measure';
+import { movementOf, variantOf } from '../movements';
+import { leftOut, type Session } from '../session';
 import { floorSteps, type FloorStep } from './floor';
 import type { PerformedSet } from './performed-set';
 import type { DoneSet } from './today';

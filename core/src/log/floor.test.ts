@@ -1,7 +1,6 @@
-import { line, sampleContext, session, soundPush } from '../examples/samples';
-import { measure } from '../measure/measure';
-import { setTargets } from '../session/schemes';
-import { linesOf } from '../session/document';
+import { line, sampleContext, session, soundPush } from '../examples';
+import { measure } from '../measure';
+import { linesOf, setTargets } from '../session';
 import { floorSteps } from './floor';
 
 test('every warm-up item, ramp and bout of a session is a step, once and in the order of the clock', () => {

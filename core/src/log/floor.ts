@@ -1,8 +1,7 @@
-import type { Measured } from '../measure/model';
-import { movementOf } from '../movements/catalogue';
-import type { RampSet } from '../loads/ramp';
-import type { MeasuredLine } from '../measure/model';
-import { durationWords } from '../units/time';
+import type { Measured, MeasuredLine } from '../measure';
+import { movementOf } from '../movements';
+import type { RampSet } from '../loads';
+import { durationWords } from '../units';
 
 /** One thing to do on the floor. */
 export type FloorStep =

@@ -1,6 +1,6 @@
-import { sampleContext } from '../examples/samples';
-import type { Logged } from '../strength/evidence';
-import { daysAfter } from '../units/dates';
+import { sampleContext } from '../examples';
+import type { Logged } from '../strength';
+import { daysAfter } from '../units';
 import { needsFromLog } from './needs';
 
 const today = '2026-11-24';

@@ -1,7 +1,7 @@
-import { soFar } from '../choosing/so-far';
-import { movementOf } from '../movements/catalogue';
-import type { Context } from '../measure/context';
-import type { Need } from '../session/needs';
+import { soFar } from '../choosing';
+import { movementOf } from '../movements';
+import type { Context } from '../measure';
+import type { Need } from '../session';
 import { progress } from './progress';
 
 /** So many names are told, then how many more. */

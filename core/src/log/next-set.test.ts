@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { line, sampleContext, sampleKit, session } from '../examples/samples';
-import { choicesOf } from '../loads/prescribe';
-import { measure } from '../measure/measure';
+import { line, sampleContext, sampleKit, session } from '../examples';
+import { choicesOf } from '../loads';
+import { measure } from '../measure';
 import { fromHere } from './next-set';
 import { formOf, type DoneSet } from './today';
 

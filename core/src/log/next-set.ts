@@ -1,9 +1,7 @@
-import { choicesOf } from '../loads/prescribe';
-import type { Context } from '../measure/context';
-import type { Measured, MeasuredLine } from '../measure/model';
-import { estimatedMax, MOST_REPS, repsAtLoad } from '../strength/formulas';
-import { movedShare } from '../strength/ratios';
-import { massText } from '../units/mass';
+import { choicesOf } from '../loads';
+import type { Context, Measured, MeasuredLine } from '../measure';
+import { estimatedMax, MOST_REPS, movedShare, repsAtLoad } from '../strength';
+import { massText } from '../units';
 import { formOf, tells, type DoneSet, type Today } from './today';
 
 /** What the next set of a line should be, from what was just done. */

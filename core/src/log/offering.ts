@@ -1,4 +1,4 @@
-import type { MeasuredLine } from '../measure/model';
+import type { MeasuredLine } from '../measure';
 import type { NextSet } from './next-set';
 import { kindOf } from './performing';
 

@@ -1,8 +1,7 @@
 import { z } from 'zod';
-import { findMovement } from '../movements/catalogue';
-import { rigSchema } from '../movements/rig';
-import type { Logged } from '../strength/evidence';
-import { daySchema } from '../units/dates';
+import { findMovement, rigSchema } from '../movements';
+import type { Logged } from '../strength';
+import { daySchema } from '../units';
 
 const id = z.string().min(1).max(60);
 

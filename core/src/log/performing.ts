@@ -1,6 +1,5 @@
-import type { MeasuredLine } from '../measure/model';
-import { repSeconds } from '../session/effort';
-import type { SetTarget } from '../session/schemes';
+import type { MeasuredLine } from '../measure';
+import { repSeconds, type SetTarget } from '../session';
 import type { PerformedKind, PerformedSet, Said } from './performed-set';
 
 /** The figures of a set as they are told: what was not counted is left out, what nobody said is null. */

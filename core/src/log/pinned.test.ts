@@ -8,7 +8,7 @@ import {
   soundCase,
 } from '../testing/cases';
 import { expectPinned } from '../testing/pinned';
-import { atOneGo } from '../units/steps';
+import { atOneGo } from '../units';
 import { logFromTable } from './csv-log';
 import { findingLoad } from './finding-load';
 import { asDone, floorState, placeOfLine } from './floor-state';

@@ -1,6 +1,6 @@
-import { sampleClient, sampleContext } from '../examples/samples';
-import type { LiftRecord } from '../strength/evidence';
-import { daysAfter } from '../units/dates';
+import { sampleClient, sampleContext } from '../examples';
+import type { LiftRecord } from '../strength';
+import { daysAfter } from '../units';
 import { progress } from './progress';
 
 const TODAY = '2026-11-24';

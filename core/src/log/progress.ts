@@ -1,10 +1,7 @@
-import type { Context } from '../measure/context';
-import { clientReadings, expectedSlope } from '../measure/client-max';
-import { movementOf } from '../movements/catalogue';
-import { fullRig, perHandWords, variantOf } from '../movements/settings';
-import type { Rig } from '../movements/rig';
-import { smoothed, type LevelSlope } from '../strength/level-slope';
-import { daysAfter, daysBetween } from '../units/dates';
+import { clientReadings, type Context, expectedSlope } from '../measure';
+import { fullRig, movementOf, perHandWords, type Rig, variantOf } from '../movements';
+import { type LevelSlope, smoothed } from '../strength';
+import { daysAfter, daysBetween } from '../units';
 
 /** A lift on a day: where its max lay, and what the sets of that day alone say. In kg as the max is told. */
 export interface LiftPoint {

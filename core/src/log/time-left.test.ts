@@ -1,8 +1,8 @@
 import fc from 'fast-check';
-import { sampleContext, soundPush } from '../examples/samples';
-import { measure } from '../measure/measure';
-import { applyEdit } from '../session/edits';
-import { atOneGo } from '../units/steps';
+import { sampleContext, soundPush } from '../examples';
+import { measure } from '../measure';
+import { applyEdit } from '../session';
+import { atOneGo } from '../units';
 import { floorSteps, minutesOfSteps } from './floor';
 import { fittingRest, minutesLeft, type SoFar } from './time-left';
 

@@ -1,10 +1,6 @@
-import { cutsOf } from '../choosing/cuts';
-import { cutDown, type Fitted } from '../choosing/shortening';
-import type { Context } from '../measure/context';
-import { measure } from '../measure/measure';
-import type { Measured } from '../measure/model';
-import { applyEdit } from '../session/edits';
-import type { Session } from '../session/document';
+import { cutDown, cutsOf, type Fitted } from '../choosing';
+import { type Context, measure, type Measured } from '../measure';
+import { applyEdit, type Session } from '../session';
 import { floorSteps, minutesOfSteps, type FloorStep } from './floor';
 
 /** How far a session is: sets that were logged, and what else was ticked off. */

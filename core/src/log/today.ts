@@ -1,7 +1,5 @@
-import type { MeasuredLine } from '../measure/model';
-import { estimatedMax, estimateError, MOST_REPS } from '../strength/formulas';
-import { A_LOT } from '../strength/evidence';
-import { movedShare } from '../strength/ratios';
+import type { MeasuredLine } from '../measure';
+import { A_LOT, estimatedMax, estimateError, MOST_REPS, movedShare } from '../strength';
 import { PAINFUL, type PerformedSet } from './performed-set';
 
 /** A set as it was just done. Load in kg as the coach says it; what is left out is as the line has it. */

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { line, sampleContext, session } from '../examples/samples';
-import { measure } from '../measure/measure';
+import { line, sampleContext, session } from '../examples';
+import { measure } from '../measure';
 import { plannedLog, readLog } from './typed-log';
 
 const { lines } = measure(

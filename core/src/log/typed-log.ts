@@ -1,7 +1,6 @@
-import type { MeasuredLine } from '../measure/model';
-import { searchEntries } from '../movements/search';
-import type { Entry } from '../movements/model';
-import { massText, readMass, type MassUnit } from '../units/mass';
+import type { MeasuredLine } from '../measure';
+import { type Entry, searchEntries } from '../movements';
+import { massText, type MassUnit, readMass } from '../units';
 import type { DoneSet } from './today';
 
 /** A typed log: the sets it says, and the lines that said nothing. */

@@ -1,9 +1,7 @@
-import { choicesOf } from '../loads/prescribe';
-import type { Context } from '../measure/context';
-import type { MeasuredLine } from '../measure/model';
-import { estimatedMax, MOST_REPS } from '../strength/formulas';
-import { movedShare } from '../strength/ratios';
-import { massText } from '../units/mass';
+import { choicesOf } from '../loads';
+import type { Context, MeasuredLine } from '../measure';
+import { estimatedMax, MOST_REPS, movedShare } from '../strength';
+import { massText } from '../units';
 import type { Figures } from './performing';
 
 /** Beside what is asked for, repetitions and loads further off than this are more often a slip of the finger. Own estimates. */

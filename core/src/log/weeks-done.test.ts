@@ -1,9 +1,6 @@
-import { groupCredit, groupIds } from '../anatomy/regions';
-import { frozenSession, madeOf } from '../block/making';
-import { measureDay } from '../block/measuring';
-import { blockContext, sampleBlock, sound } from '../block/pages';
-import { placed } from '../block/placing';
-import type { Logged } from '../strength/evidence';
+import { groupCredit, groupIds } from '../anatomy';
+import { blockContext, frozenSession, madeOf, measureDay, placed, sampleBlock, sound } from '../block';
+import type { Logged } from '../strength';
 import { weeksDone } from './weeks-done';
 
 const block = sampleBlock(4, {

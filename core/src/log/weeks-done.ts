@@ -1,10 +1,7 @@
-import { groupCredit, groupIds, noGroups, type GroupId } from '../anatomy/regions';
-import type { TrainingBlock } from '../block/document';
-import { measureBlock } from '../block/measuring';
-import type { BlockContext } from '../block/model';
-import { isHard } from '../dose/dose';
-import { loggedGroups } from '../dose/logged';
-import { daysAfter } from '../units/dates';
+import { groupCredit, type GroupId, groupIds, noGroups } from '../anatomy';
+import { type BlockContext, measureBlock, type TrainingBlock } from '../block';
+import { isHard, loggedGroups } from '../dose';
+import { daysAfter } from '../units';
 
 /** A week as it was planned and as it was done: fractional hard sets by group, and days. */
 export interface WeekDone {

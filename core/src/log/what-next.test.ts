@@ -1,12 +1,9 @@
 import fc from 'fast-check';
-import { limitsMet } from '../choosing/limits';
-import { line, sampleContext, session } from '../examples/samples';
-import { choicesOf } from '../loads/prescribe';
-import { measure } from '../measure/measure';
-import type { Context } from '../measure/context';
-import { applyEdit } from '../session/edits';
-import { linesOf } from '../session/document';
-import { setCountOf } from '../session/schemes';
+import { limitsMet } from '../choosing';
+import { line, sampleContext, session } from '../examples';
+import { choicesOf } from '../loads';
+import { type Context, measure } from '../measure';
+import { applyEdit, linesOf, setCountOf } from '../session';
 import { nothingSaid, type PerformedSet } from './performed-set';
 import { evidenceOf } from './performed-set';
 import type { LiftProgress } from './progress';

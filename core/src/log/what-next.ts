@@ -1,17 +1,11 @@
-import { sharesOneLoad } from '../block/double';
-import { keepsLimits, otherwise, swapWords } from '../choosing/otherwise';
-import { setsShared } from '../choosing/sets-shared';
-import { soFar } from '../choosing/so-far';
-import { sameJob } from '../choosing/swaps';
-import { choicesOf } from '../loads/prescribe';
-import type { Measured, MeasuredLine } from '../measure/model';
-import { fullRig, perHandWords } from '../movements/settings';
-import type { Edit } from '../session/edits';
-import { setCountOf, setTargets, withSetCount } from '../session/schemes';
-import { becoming } from '../session/starting';
-import { movedShare } from '../strength/ratios';
-import { massText } from '../units/mass';
-import { daysBetween } from '../units/dates';
+import { sharesOneLoad } from '../block';
+import { keepsLimits, otherwise, sameJob, setsShared, soFar, swapWords } from '../choosing';
+import { choicesOf } from '../loads';
+import type { Measured, MeasuredLine } from '../measure';
+import { fullRig, perHandWords } from '../movements';
+import { becoming, type Edit, setCountOf, setTargets, withSetCount } from '../session';
+import { movedShare } from '../strength';
+import { daysBetween, massText } from '../units';
 import type { PerformedSet } from './performed-set';
 import type { LiftProgress } from './progress';
 

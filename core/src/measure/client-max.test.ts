@@ -1,7 +1,6 @@
-import { findEntry } from '../movements/catalogue';
-import type { Rig } from '../movements/rig';
-import type { LiftRecord } from '../strength/evidence';
-import { sampleClient, sampleContext, sampleKit } from '../examples/samples';
+import { findEntry, type Rig } from '../movements';
+import type { LiftRecord } from '../strength';
+import { sampleClient, sampleContext, sampleKit } from '../examples';
 import { clientMax, clientTrend } from './client-max';
 import type { Context } from './context';
 

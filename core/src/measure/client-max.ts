@@ -1,12 +1,18 @@
-import { changesAlong, gearOf, shareLeft } from '../loads/along-the-range';
-import type { Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import { fullRig } from '../movements/settings';
-import type { Line } from '../session/document';
-import { measuresMax, type MaxRecord } from '../strength/evidence';
-import { levelSlope, type LevelSlope, type Reading } from '../strength/level-slope';
-import { dayReadings, maxOf, type MaxEstimate } from '../strength/max';
-import { maxTrend, type TrendPoint } from '../strength/trend';
+import { changesAlong, gearOf, shareLeft } from '../loads';
+import { fullRig, type Movement, type Rig } from '../movements';
+import type { Line } from '../session';
+import {
+  dayReadings,
+  levelSlope,
+  type LevelSlope,
+  type MaxEstimate,
+  maxOf,
+  type MaxRecord,
+  maxTrend,
+  measuresMax,
+  type Reading,
+  type TrendPoint,
+} from '../strength';
 import { bodyOf, type Context } from './context';
 
 const evidenceOf = new WeakMap<Context['client'], WeakMap<Context['logged'], MaxRecord[]>>();

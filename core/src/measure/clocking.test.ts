@@ -1,5 +1,5 @@
-import { clockTable } from '../clock/timeline';
-import { line, sampleContext, session } from '../examples/samples';
+import { clockTable } from '../clock';
+import { line, sampleContext, session } from '../examples';
 import { layOnClock, shareSeconds } from './clocking';
 import { dressLine } from './dress';
 import { layOut } from './lay-out';

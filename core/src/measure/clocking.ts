@@ -1,11 +1,7 @@
-import { clockTable, layTimeline, type Distances, type LineClock, type Timeline } from '../clock/timeline';
-import { metresApart } from '../kit/kit';
-import { plateMoves, type PlateStack } from '../kit/plates';
-import type { Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import type { Session } from '../session/document';
-import { rangeTime, repSeconds } from '../session/effort';
-import { setTargets, type SetTarget } from '../session/schemes';
+import { clockTable, type Distances, layTimeline, type LineClock, type Timeline } from '../clock';
+import { metresApart, plateMoves, type PlateStack } from '../kit';
+import type { Movement, Rig } from '../movements';
+import { rangeTime, repSeconds, type Session, type SetTarget, setTargets } from '../session';
 import type { Context } from './context';
 import type { MeasuredLine } from './model';
 

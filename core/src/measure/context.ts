@@ -1,12 +1,9 @@
-import type { Body } from '../anatomy/body';
-import type { Kit } from '../kit/kit';
-import type { Movement } from '../movements/model';
-import type { Notebook } from '../movements/notebook';
-import type { Rig } from '../movements/rig';
-import type { School } from '../schools/document';
-import type { Client } from '../session/client';
-import type { Logged } from '../strength/evidence';
-import type { Ahead } from '../strength/level-slope';
+import type { Body } from '../anatomy';
+import type { Kit } from '../kit';
+import type { Movement, Notebook, Rig } from '../movements';
+import type { School } from '../schools';
+import type { Client } from '../session';
+import type { Ahead, Logged } from '../strength';
 
 /** Everything a session is judged against. Nothing here is looked up: the caller passes it in. */
 export interface Context {

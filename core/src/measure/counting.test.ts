@@ -1,5 +1,5 @@
-import { line, sampleContext, session } from '../examples/samples';
-import { schools } from '../schools/schools';
+import { line, sampleContext, session } from '../examples';
+import { schools } from '../schools';
 import { countedAs, setsCounted, standingOf } from './counting';
 import { layOut } from './lay-out';
 import { measure } from './measure';

@@ -1,11 +1,7 @@
-import { countDose, isHard, type CountedSet, type DoseSheet } from '../dose/dose';
-import type { LoadedSet } from '../loads/prescribe';
-import type { School } from '../schools/document';
-import { shareOf } from '../schools/schools';
-import type { Session } from '../session/document';
-import type { Scheme } from '../session/schemes/all';
-import { COUNTS_FURTHER, type SetTarget } from '../session/schemes/model';
-import { groupOfEmphasis } from '../session/emphasis';
+import { countDose, type CountedSet, type DoseSheet, isHard } from '../dose';
+import type { LoadedSet } from '../loads';
+import { type School, shareOf } from '../schools';
+import { COUNTS_FURTHER, groupOfEmphasis, type Scheme, type Session, type SetTarget } from '../session';
 import type { Context } from './context';
 import type { MeasuredLine, Standing } from './model';
 import { boutCredits } from './tiring';

@@ -1,7 +1,6 @@
-import { emptyNotebook } from '../movements/notebook';
-import { ownFrom } from '../movements/own-from';
-import { findEntry } from '../movements/catalogue';
-import { line, sampleContext } from '../examples/samples';
+import { emptyNotebook, findEntry } from '../movements';
+import { ownFrom } from '../movements/teaching';
+import { line, sampleContext } from '../examples';
 import { dressLine } from './dress';
 
 const bench = line('barbell-bench-press');

@@ -1,13 +1,18 @@
-import { leadVoice, type Credits } from '../anatomy/regions';
-import { creditsOf } from '../mechanics/credits';
-import { movementOf } from '../movements/catalogue';
-import type { Movement } from '../movements/model';
-import { dress, findOwn } from '../movements/notebook';
-import { rigWords, type Rig } from '../movements/rig';
-import { atHome, fullRig, variantOf } from '../movements/settings';
-import type { Line } from '../session/document';
-import { repSeconds } from '../session/effort';
-import { paceOf } from '../strength/pace';
+import { type Credits, leadVoice } from '../anatomy';
+import { creditsOf } from '../mechanics';
+import {
+  atHome,
+  dress,
+  findOwn,
+  fullRig,
+  type Movement,
+  movementOf,
+  type Rig,
+  rigWords,
+  variantOf,
+} from '../movements';
+import { type Line, repSeconds } from '../session';
+import { paceOf } from '../strength';
 import { clientMax } from './client-max';
 import type { Context } from './context';
 import type { DressedLine } from './model';

@@ -1,8 +1,6 @@
 import { appraise } from '../appraise';
-import { sampleClient, sampleKit, soundPush } from '../examples/samples';
-import { linesOf, sessionSchema, type Session } from '../session/document';
-import { applyEdit } from '../session/edits';
-import { startedFor } from '../session/starting';
+import { sampleClient, sampleKit, soundPush } from '../examples';
+import { applyEdit, linesOf, type Session, sessionSchema, startedFor } from '../session';
 import { handingOver } from './handing';
 
 const kit = sampleKit;

@@ -1,4 +1,4 @@
-import type { Edit } from '../session/edits';
+import type { Edit } from '../session';
 import type { Measured } from './model';
 
 /**

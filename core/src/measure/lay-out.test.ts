@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { applyEdit } from '../session/edits';
+import { applyEdit } from '../session';
 import { anyContext, anySession } from '../testing/any';
-import { sampleContext, session, soundPush } from '../examples/samples';
+import { sampleContext, session, soundPush } from '../examples';
 import { layOut } from './lay-out';
 import { lossesIn } from './tiring';
 

@@ -1,4 +1,4 @@
-import type { Session } from '../session/document';
+import type { Session } from '../session';
 import { layOnClock } from './clocking';
 import type { Context } from './context';
 import { dressLine } from './dress';

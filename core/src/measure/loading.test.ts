@@ -1,4 +1,4 @@
-import { line, sampleClient, sampleContext, sampleKit, session } from '../examples/samples';
+import { line, sampleClient, sampleContext, sampleKit, session } from '../examples';
 import { dressLine } from './dress';
 import { layOut } from './lay-out';
 import { loadLine } from './loading';

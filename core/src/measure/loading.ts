@@ -1,8 +1,7 @@
-import { handsOf } from '../kit/fitting';
-import { prescribe, type Prescription } from '../loads/prescribe';
-import type { Movement } from '../movements/model';
-import { entryIn } from '../movements/notebook';
-import type { Line } from '../session/document';
+import { handsOf } from '../kit';
+import { prescribe, type Prescription } from '../loads';
+import { entryIn, type Movement } from '../movements';
+import type { Line } from '../session';
 import { clientMax } from './client-max';
 import type { Context } from './context';
 import type { DressedLine } from './model';

@@ -1,6 +1,5 @@
-import { schoolOf } from '../schools/schools';
-import { linesOf, type Session } from '../session/document';
-import { setCountOf } from '../session/schemes';
+import { schoolOf } from '../schools';
+import { linesOf, type Session, setCountOf } from '../session';
 import { shareSeconds } from './clocking';
 import type { Context } from './context';
 import { doseOf } from './counting';

@@ -1,14 +1,12 @@
-import type { Credits, VoiceId } from '../anatomy/regions';
-import type { Timeline } from '../clock/timeline';
-import type { DoseSheet } from '../dose/dose';
-import type { FreshnessPoint } from '../fatigue/stores';
-import type { Prescription } from '../loads/prescribe';
-import type { RampSet } from '../loads/ramp';
-import type { Movement, AtHome } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import type { School } from '../schools/document';
-import type { Line, Session } from '../session/document';
-import type { MaxEstimate } from '../strength/max';
+import type { Credits, VoiceId } from '../anatomy';
+import type { Timeline } from '../clock';
+import type { DoseSheet } from '../dose';
+import type { FreshnessPoint } from '../fatigue';
+import type { Prescription, RampSet } from '../loads';
+import type { AtHome, Movement, Rig } from '../movements';
+import type { School } from '../schools';
+import type { Line, Session } from '../session';
+import type { MaxEstimate } from '../strength';
 import type { Context } from './context';
 
 /** A line in the clothes of its movement: what follows from it alone. */

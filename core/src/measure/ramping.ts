@@ -1,10 +1,8 @@
-import { pressingRegions } from '../anatomy/regions';
-import { choicesOf } from '../loads/prescribe';
-import { rampSets } from '../loads/ramp';
-import { creditsOf } from '../mechanics/credits';
-import { standOf } from '../mechanics/stands';
-import { findMovement } from '../movements/catalogue';
-import type { Session } from '../session/document';
+import { pressingRegions } from '../anatomy';
+import { choicesOf, rampSets } from '../loads';
+import { creditsOf, standOf } from '../mechanics';
+import { findMovement } from '../movements';
+import type { Session } from '../session';
 import type { Context } from './context';
 import type { MeasuredLine } from './model';
 

@@ -1,5 +1,5 @@
-import type { Prescription } from '../loads/prescribe';
-import type { Line } from '../session/document';
+import type { Prescription } from '../loads';
+import type { Line } from '../session';
 import type { Context } from './context';
 import type { DressedLine } from './model';
 

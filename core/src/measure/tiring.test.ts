@@ -1,5 +1,5 @@
-import { line, sampleContext, session } from '../examples/samples';
-import type { Line } from '../session/document';
+import { line, sampleContext, session } from '../examples';
+import type { Line } from '../session';
 import { layOut } from './lay-out';
 import { boutCredits, freshnessIn, lossesIn } from './tiring';
 

@@ -1,8 +1,8 @@
-import type { Credits } from '../anatomy/regions';
-import type { Timeline } from '../clock/timeline';
-import { runFatigue, type Exertion, type FreshnessPoint } from '../fatigue/stores';
-import { creditsOf } from '../mechanics/credits';
-import { setTargets, type SetTarget } from '../session/schemes';
+import type { Credits } from '../anatomy';
+import type { Timeline } from '../clock';
+import { type Exertion, type FreshnessPoint, runFatigue } from '../fatigue';
+import { creditsOf } from '../mechanics';
+import { type SetTarget, setTargets } from '../session';
 import type { MeasuredLine } from './model';
 
 /** A held contraction tires about like a repetition every three seconds. Own estimate. */

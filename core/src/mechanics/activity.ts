@@ -1,4 +1,4 @@
-import { pressingRegions, type PressingRegion } from '../anatomy/regions';
+import { type PressingRegion, pressingRegions } from '../anatomy';
 import { armsOf, type MuscleArms } from './muscles/arms';
 import type { Muscle } from './muscles/model';
 import { muscles } from './muscles/muscles';

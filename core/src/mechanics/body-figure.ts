@@ -1,4 +1,4 @@
-import { segmentsOf, shareOfStature, type Body } from '../anatomy/body';
+import { type Body, segmentsOf, shareOfStature } from '../anatomy';
 import type { ArmPose } from './paths/pose';
 import { hipHeight, type Stand, type Support } from './stands';
 import { radians, scale, type Vec } from './vector';

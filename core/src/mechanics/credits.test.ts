@@ -1,9 +1,16 @@
-import { pressingRegions, regionIds, type Credits } from '../anatomy/regions';
-import { entries, findEntry, movements } from '../movements/catalogue';
-import { dress } from '../movements/notebook';
-import { ownFrom } from '../movements/own-from';
-import { numericKnobs, type Rig } from '../movements/rig';
-import { anchoredCredits, fullRig, meantAt } from '../movements/settings';
+import { type Credits, pressingRegions, regionIds } from '../anatomy';
+import {
+  anchoredCredits,
+  dress,
+  entries,
+  findEntry,
+  fullRig,
+  meantAt,
+  movements,
+  numericKnobs,
+  type Rig,
+} from '../movements';
+import { ownFrom } from '../movements/teaching';
 import { creditsOf, creditSums } from './credits';
 
 test('no credit jumps when the bench moves by a degree', () => {

@@ -1,15 +1,13 @@
-import type { Body } from '../anatomy/body';
 import {
-  pressingRegions,
-  regionIds,
+  type Body,
   type Credits,
   type PressingRegion,
+  pressingRegions,
   type RegionId,
-} from '../anatomy/regions';
-import type { Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import { anchoredCredits, fullRig, meantAt } from '../movements/settings';
-import { clamp, roundTo } from '../units/numbers';
+  regionIds,
+} from '../anatomy';
+import { anchoredCredits, fullRig, meantAt, type Movement, type Rig } from '../movements';
+import { clamp, roundTo } from '../units';
 import { smoothstep } from './rounding';
 import { safeMoves } from './safe-moves';
 import { workOf, type PerRegion } from './work';

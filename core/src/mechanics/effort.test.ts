@@ -1,5 +1,5 @@
-import { pressingRegions } from '../anatomy/regions';
-import { entries, findEntry } from '../movements/catalogue';
+import { pressingRegions } from '../anatomy';
+import { entries, findEntry } from '../movements';
 import { body } from '../testing/working';
 import { effortsOf, effortValues, levelOf, type Efforts } from './effort';
 

@@ -1,8 +1,6 @@
-import type { Body } from '../anatomy/body';
-import { pressingRegions, type PressingRegion } from '../anatomy/regions';
-import type { Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import { clamp } from '../units/numbers';
+import { type Body, type PressingRegion, pressingRegions } from '../anatomy';
+import type { Movement, Rig } from '../movements';
+import { clamp } from '../units';
 import { activityIn, armsIn, regionActivity } from './activity';
 import type { Gear } from './loads/changing-loads';
 import { disturbedLines } from './muscles/disturbed';

@@ -1,6 +1,5 @@
-import { segmentsOf, type Body } from '../anatomy/body';
-import type { Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
+import { type Body, segmentsOf } from '../anatomy';
+import type { Movement, Rig } from '../movements';
 import { armPath } from './paths/arm-path';
 import {
   armSeen,

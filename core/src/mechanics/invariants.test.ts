@@ -1,7 +1,5 @@
-import { pressingRegions } from '../anatomy/regions';
-import { entries, movements } from '../movements/catalogue';
-import { numericKnobs, type NumericKnob, type Rig } from '../movements/rig';
-import { fullRig } from '../movements/settings';
+import { pressingRegions } from '../anatomy';
+import { entries, fullRig, movements, type NumericKnob, numericKnobs, type Rig } from '../movements';
 import { people } from '../testing/truths/people';
 import { at, body, weightless, work } from '../testing/working';
 import { workOf, type Work } from './work';

@@ -1,5 +1,5 @@
-import { segmentsOf } from '../anatomy/body';
-import { entries, findEntry } from '../movements/catalogue';
+import { segmentsOf } from '../anatomy';
+import { entries, findEntry } from '../movements';
 import { armPath } from './paths/arm-path';
 import { figureOf, type Figure } from './figure';
 import { dot, length, turn, unit, type Vec } from './vector';

@@ -1,8 +1,13 @@
-import type { Body } from '../anatomy/body';
-import { entries, movements } from '../movements/catalogue';
-import type { Movement } from '../movements/model';
-import { choiceKnobs, numericKnobs, type Rig } from '../movements/rig';
-import { fullRig } from '../movements/settings';
+import type { Body } from '../anatomy';
+import {
+  choiceKnobs,
+  entries,
+  fullRig,
+  type Movement,
+  movements,
+  numericKnobs,
+  type Rig,
+} from '../movements';
 import { body } from '../testing/working';
 import { expectPinned } from '../testing/pinned';
 import { creditsOf } from './credits';

@@ -1,7 +1,6 @@
-import type { Body } from '../anatomy/body';
-import type { Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import { clamp } from '../units/numbers';
+import type { Body } from '../anatomy';
+import type { Movement, Rig } from '../movements';
+import { clamp } from '../units';
 import type { Gear } from './loads/changing-loads';
 import { handForces } from './loads/hand-force';
 import { armFrame, type ArmFrame } from './muscles/arm-frame';

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
-import { segmentsOf } from '../anatomy/body';
-import { pressingRegions } from '../anatomy/regions';
-import { entries, findEntry } from '../movements/catalogue';
+import { pressingRegions, segmentsOf } from '../anatomy';
+import { entries, findEntry } from '../movements';
 import { seenBy } from './body-figure';
 import { figureOf } from './figure';
 import { armFrame } from './muscles/arm-frame';

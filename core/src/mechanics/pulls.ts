@@ -1,7 +1,5 @@
-import { segmentsOf, type Body } from '../anatomy/body';
-import { pressingRegions, type PressingRegion } from '../anatomy/regions';
-import type { Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
+import { type Body, type PressingRegion, pressingRegions, segmentsOf } from '../anatomy';
+import type { Movement, Rig } from '../movements';
 import { activityIn, armsIn } from './activity';
 import { restingLengths } from './muscles/arms';
 import { courseOf, onArm, type Course } from './muscles/courses';

@@ -1,7 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { pressingRegions } from '../anatomy/regions';
-import { findEntry } from '../movements/catalogue';
-import type { Rig } from '../movements/rig';
+import { pressingRegions } from '../anatomy';
+import { findEntry, type Rig } from '../movements';
 import { body } from '../testing/working';
 import { activityIn, armsIn, pricesIn, regionActivity } from './activity';
 import { muscles } from './muscles/muscles';

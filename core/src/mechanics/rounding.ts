@@ -1,4 +1,4 @@
-import { clamp } from '../units/numbers';
+import { clamp } from '../units';
 
 /**
  * Limits with their corners rounded. Every knob of a rig passes through some of them, and a plain clamp

@@ -1,6 +1,5 @@
-import type { PressingRegion } from '../anatomy/regions';
-import type { Movement } from '../movements/model';
-import type { NumericKnob } from '../movements/rig';
+import type { PressingRegion } from '../anatomy';
+import type { Movement, NumericKnob } from '../movements';
 
 /** A knob by which the model may move credits, and the regions that move as one sum. */
 export interface SafeMove {

@@ -1,9 +1,8 @@
 import fc from 'fast-check';
 import quadprog from 'quadprog';
-import { entries, findEntry } from '../movements/catalogue';
-import { numericKnobs, choiceKnobs, type Rig } from '../movements/rig';
+import { choiceKnobs, entries, findEntry, numericKnobs, type Rig } from '../movements';
 import { people } from '../testing/truths/people';
-import { evenly } from '../units/evenly';
+import { evenly } from '../units';
 import { activityIn, armsIn, splitTask } from './activity';
 import { posturesOf, type Posture } from './postures';
 import { splitWork, type SplitTask } from './split';

@@ -1,7 +1,6 @@
-import { shareOfStature, type Body } from '../anatomy/body';
-import type { Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import { clamp, interpolate } from '../units/numbers';
+import { type Body, shareOfStature } from '../anatomy';
+import type { Movement, Rig } from '../movements';
+import { clamp, interpolate } from '../units';
 import { smoothstep } from './rounding';
 import { radians, type Vec } from './vector';
 

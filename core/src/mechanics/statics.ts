@@ -1,4 +1,4 @@
-import { segmentsOf, type Body } from '../anatomy/body';
+import { type Body, segmentsOf } from '../anatomy';
 import { GRAVITY } from './gravity';
 import type { ArmFrame } from './muscles/arm-frame';
 import type { ArmPose } from './paths/pose';

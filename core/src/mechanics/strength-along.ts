@@ -1,6 +1,5 @@
-import type { Body } from '../anatomy/body';
-import type { Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
+import type { Body } from '../anatomy';
+import type { Movement, Rig } from '../movements';
 import { smoothstep } from './rounding';
 import { shoulderHeight, standOf, upOf } from './stands';
 import { armsIn } from './activity';

@@ -1,6 +1,5 @@
-import { pressingRegions, type PressingRegion } from '../anatomy/regions';
-import type { Movement, Pattern } from '../movements/model';
-import type { Rig } from '../movements/rig';
+import { type PressingRegion, pressingRegions } from '../anatomy';
+import type { Movement, Pattern, Rig } from '../movements';
 
 /** Where the model may not speak of a region by itself, and why. */
 export interface Untold {

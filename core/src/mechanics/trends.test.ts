@@ -1,7 +1,6 @@
-import type { PressingRegion } from '../anatomy/regions';
-import { findEntry } from '../movements/catalogue';
+import type { PressingRegion } from '../anatomy';
+import { findEntry, type Rig } from '../movements';
 import { at, body, chest, curve, falls, mean, rises, sum, triceps, work } from '../testing/working';
-import type { Rig } from '../movements/rig';
 import { posturesOf } from './postures';
 import { length } from './vector';
 import { shoulderShares, type Work } from './work';

@@ -1,7 +1,5 @@
-import { segmentsOf, type Body } from '../anatomy/body';
-import { pressingRegions, type PressingRegion } from '../anatomy/regions';
-import type { Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
+import { type Body, type PressingRegion, pressingRegions, segmentsOf } from '../anatomy';
+import type { Movement, Rig } from '../movements';
 import { activityIn, armsIn, regionActivity } from './activity';
 import type { Gear } from './loads/changing-loads';
 import { restingLengths, type MuscleArms } from './muscles/arms';

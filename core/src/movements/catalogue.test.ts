@@ -1,8 +1,7 @@
 import { entries, findEntry, movements } from './catalogue';
 import { faults } from './faults';
 import { familyIds } from './model';
-import { teachingOf } from './teaching/book';
-import { cueList } from './teaching/cues';
+import { cueList, teachingOf } from './teaching';
 import { searchEntries } from './search';
 import { atHome, fullRig, movementName, variantOf } from './settings';
 

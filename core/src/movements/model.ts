@@ -1,4 +1,4 @@
-import type { Credits } from '../anatomy/regions';
+import type { Credits } from '../anatomy';
 import type { Attachment } from './attachments';
 import type { ChoiceKnob, Knobs, NumericKnob, Rig } from './rig';
 

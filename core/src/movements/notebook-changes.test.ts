@@ -1,11 +1,11 @@
+import { goneId } from './notebook';
 import fc from 'fast-check';
 import { findEntry } from './catalogue';
 import { emptyNotebook, notebookSchema, type Notebook, type OwnMovement } from './notebook';
-import { ownFrom } from './own-from';
+import { ownFrom } from './teaching/own-from';
 import {
   bringKeptBack,
   deleteKept,
-  goneId,
   keepOwn,
   keepTemplate,
   setCues,

@@ -1,4 +1,4 @@
-import { canComeBack, type Notebook, type OwnMovement, type Template } from './notebook';
+import { canComeBack, goneId, type Notebook, type OwnMovement, type Template } from './notebook';
 
 /** One thing a coach does to the notebook; done again on a newer version where somebody else was quicker. */
 export type NotebookChange = (notebook: Notebook) => Notebook;
@@ -12,7 +12,6 @@ export const keepOwn =
   });
 
 type Gone = Notebook['deleted'][number];
-export const goneId = (gone: Gone): string => ('own' in gone ? gone.own.id : gone.template.id);
 
 /** What can no longer be brought back on this day is forgotten whenever something is deleted. */
 const stillKept = (deleted: readonly Gone[], today: string): Gone[] =>

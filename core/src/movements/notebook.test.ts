@@ -1,11 +1,9 @@
 import { appraiseAtOnce } from '../appraise';
-import { makeSheet } from '../formats/sheet';
-import { sessionSchema } from '../session/document';
-import { singleBlock } from '../session/starting';
-import { startingLine } from '../schools/starting-line';
-import { schools } from '../schools/schools';
-import { lineFromTyped, readTypedLine } from '../shorthand/typed-line';
-import { sampleContext, session, line } from '../examples/samples';
+import { makeSheet } from '../formats';
+import { sessionSchema, singleBlock } from '../session';
+import { schools, startingLine } from '../schools';
+import { lineFromTyped, readTypedLine } from '../shorthand';
+import { line, sampleContext, session } from '../examples';
 import { entries, findEntry } from './catalogue';
 import {
   allEntries,
@@ -16,9 +14,8 @@ import {
   offeredEntries,
   type Notebook,
 } from './notebook';
-import { ownFrom } from './own-from';
-import { teachingOf } from './teaching/book';
-import { cueList } from './teaching/cues';
+import { ownFrom } from './teaching/own-from';
+import { cueList, teachingOf } from './teaching';
 
 const base = findEntry('incline-dumbbell-press')!;
 const own = {

@@ -1,7 +1,6 @@
 import { z } from 'zod';
-import { regionIds } from '../anatomy/regions';
-import { daySchema } from '../units/dates';
-import { daysBetween } from '../units/dates';
+import { regionIds } from '../anatomy';
+import { daysBetween, daySchema } from '../units';
 import { entries, findEntry, findMovement } from './catalogue';
 import type { Entry, Movement } from './model';
 import { rigSchema } from './rig';
@@ -79,6 +78,10 @@ export const notebookSchema = z
     deleted: z.array(deletedSchema).max(200),
   })
   .strict();
+
+/** The id of what was deleted. */
+export const goneId = (gone: z.infer<typeof deletedSchema>): string =>
+  'own' in gone ? gone.own.id : gone.template.id;
 
 export type OwnMovement = z.infer<typeof ownMovementSchema>;
 export type Template = z.infer<typeof templateSchema>;

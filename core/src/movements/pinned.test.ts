@@ -4,12 +4,11 @@ import { entries, movements } from './catalogue';
 import { canComeBack, dress, emptyNotebook, notebookSchema, offeredEntries } from './notebook';
 import { bringKeptBack, deleteKept, keepOwn, setCues, setOffered } from './notebook-changes';
 import { wordMatch, wordsOf } from './name-words';
-import { ownFrom } from './own-from';
+import { ownFrom } from './teaching/own-from';
 import { choiceKnobs, choiceWords, numericKnobs, pulleyWord, rigSchema, rigWords } from './rig';
 import { searchEntries } from './search';
 import { anchoredCredits, fullRig, meantAt, perHandWords, variantOf } from './settings';
-import { cueList } from './teaching/cues';
-import { teachingOf } from './teaching/book';
+import { cueList, teachingOf } from './teaching';
 
 test('the catalogue says of every movement what it said', () => {
   expectPinned(

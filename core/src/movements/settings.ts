@@ -1,5 +1,5 @@
-import { regionIds, type Credits } from '../anatomy/regions';
-import { clamp, interpolate } from '../units/numbers';
+import { type Credits, regionIds } from '../anatomy';
+import { clamp, interpolate } from '../units';
 import type { CreditAdjustment, KnobFactor, Movement, SettingCurve, AtHome, Variant } from './model';
 import { choiceKnobs, numericKnobs, type NumericKnob, type Rig } from './rig';
 

@@ -1,9 +1,6 @@
-import type { Context } from '../measure/context';
-import { measure } from '../measure/measure';
-import type { Measured } from '../measure/model';
-import { review } from '../review/review';
-import { applyEdit, type Edit } from '../session/edits';
-import type { Session } from '../session/document';
+import { type Context, measure, type Measured } from '../measure';
+import { review } from '../review';
+import { applyEdit, type Edit, type Session } from '../session';
 import { planFor } from './plan';
 import { bestOrder, type Found } from './search';
 

@@ -1,4 +1,4 @@
-import { clockTable } from '../clock/timeline';
+import { clockTable } from '../clock';
 import { inOneRegion, leftAfter, neverSpent, type Compiled, type InOne, type Passage } from './compiled';
 import { MINUTE_COSTS } from './plan';
 

@@ -1,7 +1,6 @@
-import { regionIds } from '../anatomy/regions';
-import type { ClockState } from '../clock/timeline';
-import { fatigueTable } from '../fatigue/calibrated';
-import { freshStore, tire } from '../fatigue/stores';
+import { regionIds } from '../anatomy';
+import type { ClockState } from '../clock';
+import { fatigueTable, freshStore, tire } from '../fatigue';
 import { boutsOf, type OrderPlan } from './plan';
 
 /** A bout as plain figures: only regions that any block of the plan touches. */

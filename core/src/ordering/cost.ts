@@ -1,4 +1,4 @@
-import { freshStore, lossOf, recover, tire, type Store } from '../fatigue/stores';
+import { freshStore, lossOf, recover, type Store, tire } from '../fatigue';
 import { boutsOf, MINUTE_COSTS, type Bout, type OrderPlan } from './plan';
 
 /** Lets a store live through bouts that begin at times of its own clock; what their losses cost. */

@@ -1,6 +1,6 @@
 import { byName, randomCases, ruleCases, soundCase } from '../testing/cases';
 import { expectPinned } from '../testing/pinned';
-import { atOneGo } from '../units/steps';
+import { atOneGo } from '../units';
 import { betterOrder } from './better-order';
 import { leftAfter } from './compiled';
 import { costOf } from './cost';

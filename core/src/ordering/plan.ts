@@ -1,13 +1,10 @@
-import { groupCredit, groupIds, type Credits } from '../anatomy/regions';
-import { layBlock, type ClockState, type Distances, type LineClock } from '../clock/timeline';
-import { effortWorth } from '../dose/value';
-import { clocksOf, distancesIn } from '../measure/clocking';
-import type { Measured, MeasuredLine } from '../measure/model';
-import { exertionOf } from '../measure/tiring';
-import { isHeavyCompound } from '../review/questions';
-import { orderingRules } from '../review/ordering-rules';
-import { weightsIn } from '../choosing/worth';
-import type { Block } from '../session/document';
+import { type Credits, groupCredit, groupIds } from '../anatomy';
+import { type ClockState, type Distances, layBlock, type LineClock } from '../clock';
+import { effortWorth } from '../dose';
+import { clocksOf, distancesIn, exertionOf, type Measured, type MeasuredLine } from '../measure';
+import { isHeavyCompound, orderingRules } from '../review';
+import { weightsIn } from '../choosing';
+import type { Block } from '../session';
 
 /** A compound moves more muscle with the same share of its max. Own estimate. */
 const COMPOUND_WEIGHS = 1.5;

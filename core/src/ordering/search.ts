@@ -1,4 +1,4 @@
-import type { ClockState } from '../clock/timeline';
+import type { ClockState } from '../clock';
 import { Bounds, type Sensitivity } from './bounds';
 import { Compiled, livedThrough } from './compiled';
 import { costOf } from './cost';

@@ -1,4 +1,4 @@
-import { sameHardness, sameLineOfWork, sameRegions, type Job } from '../choosing/overlap';
+import { type Job, sameHardness, sameLineOfWork, sameRegions } from '../choosing';
 
 /** As much alike as this, two movements are one. Common practice. */
 export const SAME_JOB = 0.85;

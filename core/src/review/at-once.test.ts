@@ -1,6 +1,6 @@
 import { appraise } from '../appraise';
-import type { Session } from '../session/document';
-import { line, sampleContext, session } from '../examples/samples';
+import type { Session } from '../session';
+import { line, sampleContext, session } from '../examples';
 
 const findings = (s: Session, context = sampleContext) => appraise(s, context).findings;
 

@@ -1,5 +1,5 @@
-import { measure } from '../measure/measure';
-import { line, sampleContext, session, soundPush } from '../examples/samples';
+import { measure } from '../measure';
+import { line, sampleContext, session, soundPush } from '../examples';
 import { beside } from './beside';
 
 const measured = (...ids: string[]) => measure(session(ids.map((id) => line(id))), sampleContext);

@@ -1,7 +1,7 @@
-import { groupIds, pressingRegions, type GroupId, type RegionId } from '../anatomy/regions';
+import { type GroupId, groupIds, pressingRegions, type RegionId } from '../anatomy';
 import { isAlike, SAME_JOB } from './alike';
-import { jobOf } from '../choosing/swaps';
-import type { Measured } from '../measure/model';
+import { jobOf } from '../choosing';
+import type { Measured } from '../measure';
 import { review } from './review';
 import type { Finding } from './model';
 

@@ -1,11 +1,9 @@
 import fc from 'fast-check';
 import { appraise, appraiseAtOnce } from '../appraise';
-import { cautionFor } from '../choosing/limits';
-import { linesOf, sessionSchema } from '../session/document';
-import { applyEdit } from '../session/edits';
-import { limitIds } from '../session/client';
+import { cautionFor } from '../choosing';
+import { applyEdit, limitIds, linesOf, sessionSchema } from '../session';
 import { anyContext, anyLine, anySession } from '../testing/any';
-import { line, sampleClient, sampleContext, session } from '../examples/samples';
+import { line, sampleClient, sampleContext, session } from '../examples';
 
 /** What must hold for the findings of any session, for anybody, in any gym. */
 const limited = (limits: (typeof limitIds)[number][]) => ({

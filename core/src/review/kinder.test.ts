@@ -1,10 +1,9 @@
 import fc from 'fast-check';
 import { appraiseAtOnce } from '../appraise';
-import { line, sampleClient, sampleContext, session } from '../examples/samples';
-import { limitIds } from '../session/client';
-import { applyEdit } from '../session/edits';
+import { line, sampleClient, sampleContext, session } from '../examples';
+import { applyEdit, limitIds } from '../session';
 import { anyContext, anySession } from '../testing/any';
-import { atOneGo } from '../units/steps';
+import { atOneGo } from '../units';
 import { kinderTo } from './kinder';
 
 test('a day for a sore shoulder: nothing meets it any more, and it is still a push day', () => {

@@ -1,6 +1,5 @@
-import type { Context } from '../measure/context';
-import type { LimitId } from '../session/client';
-import type { Session } from '../session/document';
+import type { Context } from '../measure';
+import type { LimitId, Session } from '../session';
 import { mending, type Mended } from './remedies';
 
 /** A session made kinder to a limit of its client, movement by movement; null where nothing meets it. */

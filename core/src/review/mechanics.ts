@@ -1,9 +1,8 @@
-import type { Body } from '../anatomy/body';
-import { bodyOf } from '../measure/context';
-import { gearOf } from '../loads/along-the-range';
-import type { Measured, MeasuredLine } from '../measure/model';
-import { workOf, type Work } from '../mechanics/work';
-import type { Rig } from '../movements/rig';
+import type { Body } from '../anatomy';
+import { bodyOf, type Measured, type MeasuredLine } from '../measure';
+import { gearOf } from '../loads';
+import { type Work, workOf } from '../mechanics';
+import type { Rig } from '../movements';
 
 const bodies = new WeakMap<Measured['context'], Body>();
 

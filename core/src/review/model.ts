@@ -1,7 +1,7 @@
-import type { GroupId } from '../anatomy/regions';
-import type { Measured } from '../measure/model';
-import type { Severity } from '../schools/document';
-import type { Edit } from '../session/edits';
+import type { GroupId } from '../anatomy';
+import type { Measured } from '../measure';
+import type { Severity } from '../schools';
+import type { Edit } from '../session';
 
 /** What a finding stands on. */
 export type Ground = 'published' | 'mechanics' | 'common practice' | 'school';

@@ -1,9 +1,9 @@
 import { appraise } from '../appraise';
-import { limitIds } from '../session/client';
+import { limitIds } from '../session';
 import { byName, randomCases, ruleCases, soundCase } from '../testing/cases';
 import { expectPinned } from '../testing/pinned';
-import { atOneGo } from '../units/steps';
-import { schools } from '../schools/schools';
+import { atOneGo } from '../units';
+import { schools } from '../schools';
 import { beside } from './beside';
 import { kinderTo } from './kinder';
 import { rejudged } from './rejudging';

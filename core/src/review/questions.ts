@@ -1,10 +1,15 @@
-import { sameJob, type SwapWish } from '../choosing/swaps';
-import { nearestNotch } from '../kit/kit';
-import type { Measured, MeasuredLine } from '../measure/model';
-import type { Line } from '../session/document';
-import type { Edit } from '../session/edits';
-import { setCountOf, setTargets, turnedInto, type SchemeKind } from '../session/schemes';
-import { becoming } from '../session/starting';
+import { sameJob, type SwapWish } from '../choosing';
+import { nearestNotch } from '../kit';
+import type { Measured, MeasuredLine } from '../measure';
+import {
+  becoming,
+  type Edit,
+  type Line,
+  type SchemeKind,
+  setCountOf,
+  setTargets,
+  turnedInto,
+} from '../session';
 import type { FixDraft } from './model';
 
 /** Questions that several rules ask of a measured session. */

@@ -1,7 +1,6 @@
 import { appraise, appraiseAtOnce } from '../appraise';
-import type { Line } from '../session/document';
-import { applyEdit } from '../session/edits';
-import { line, sampleContext, session } from '../examples/samples';
+import { applyEdit, type Line } from '../session';
+import { line, sampleContext, session } from '../examples';
 
 const reps = (lo: number, hi = lo): Pick<Line, 'scheme'> => ({
   scheme: { kind: 'straight', sets: 3, reps: { lo, hi } },

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { appraiseAtOnce } from '../appraise';
-import { sampleContext, session, soundPush, line } from '../examples/samples';
-import { schoolOf, schools } from '../schools/schools';
-import { schoolIds } from '../session/document';
+import { line, sampleContext, session, soundPush } from '../examples';
+import { schoolOf, schools } from '../schools';
+import { schoolIds } from '../session';
 import { anyContext, anySession } from '../testing/any';
 import { rejudged } from './rejudging';
 

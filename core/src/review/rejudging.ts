@@ -1,8 +1,7 @@
-import { groupIds, type GroupId } from '../anatomy/regions';
-import type { Context } from '../measure/context';
-import { measure } from '../measure/measure';
-import type { School } from '../schools/document';
-import type { Session } from '../session/document';
+import { type GroupId, groupIds } from '../anatomy';
+import { type Context, measure } from '../measure';
+import type { School } from '../schools';
+import type { Session } from '../session';
 import type { Finding } from './model';
 import { review } from './review';
 

@@ -1,11 +1,8 @@
-import { bringsUnkind } from '../choosing/kindness';
-import { groupIds, type GroupId } from '../anatomy/regions';
-import { measure, workingSets } from '../measure/measure';
-import type { Measured } from '../measure/model';
-import type { Context } from '../measure/context';
-import { sessionSchema, type Session } from '../session/document';
-import { applyEdit, type Edit } from '../session/edits';
-import { atOneGo } from '../units/steps';
+import { bringsUnkind } from '../choosing';
+import { type GroupId, groupIds } from '../anatomy';
+import { type Context, measure, type Measured, workingSets } from '../measure';
+import { applyEdit, type Edit, type Session, sessionSchema } from '../session';
+import { atOneGo } from '../units';
 import type { Effect, Finding, Fix, FixDraft } from './model';
 import { loudness, mattersOf, type Matter } from './review';
 

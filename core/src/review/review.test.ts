@@ -1,12 +1,10 @@
 import { appraise } from '../appraise';
-import type { Context } from '../measure/context';
-import { findEntry } from '../movements/catalogue';
-import { schools } from '../schools/schools';
-import { startingLine } from '../schools/starting-line';
-import { schoolIds, type Line, type Session } from '../session/document';
-import { applyEdit } from '../session/edits';
-import { line, sampleClient, sampleContext, sampleKit, session, soundPush } from '../examples/samples';
-import { rulePages } from './pages/pages';
+import type { Context } from '../measure';
+import { findEntry } from '../movements';
+import { schools, startingLine } from '../schools';
+import { applyEdit, type Line, schoolIds, type Session } from '../session';
+import { line, sampleClient, sampleContext, sampleKit, session, soundPush } from '../examples';
+import { rulePages } from './pages';
 
 const alone: Context = { ...sampleContext, kit: { ...sampleKit, rack: { count: 1, safetyArms: false } } };
 const straight = (sets: number, lo: number, hi = lo): Pick<Line, 'scheme'> => ({

@@ -1,5 +1,5 @@
-import type { Measured } from '../measure/model';
-import type { Severity } from '../schools/document';
+import type { Measured } from '../measure';
+import type { Severity } from '../schools';
 import type { Finding, FindingDraft, FixDraft, Rule } from './model';
 import { rules } from './rules';
 

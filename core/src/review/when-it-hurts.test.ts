@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { limitIds } from '../session/client';
+import { limitIds } from '../session';
 import { offersFor, people, work, wrongFor } from '../testing/kinder-walk';
 
 test('any movement, any complaint, five people: each offer is kinder by the table, lighter, safe and in order', () => {

@@ -1,23 +1,22 @@
-import { isKinder, kindnessOf, kindSettings, turnWords, type Kindness } from '../choosing/kindness';
-import { doingOf, metBy } from '../choosing/limits';
-import { sameRegions } from '../choosing/overlap';
-import { sameJob } from '../choosing/swaps';
-import { creditsOf } from '../mechanics/credits';
-import { missingFor } from '../kit/fitting';
-import { notchesOf } from '../kit/kit';
-import { choicesOf } from '../loads/prescribe';
-import { measure } from '../measure/measure';
-import type { Measured, MeasuredLine } from '../measure/model';
-import { movementOf } from '../movements/catalogue';
-import type { Entry, LimitId } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import { perHandWords, variantOf } from '../movements/settings';
-import type { Line } from '../session/document';
-import { applyEdit, type Edit } from '../session/edits';
-import { promisedReps, setCountOf } from '../session/schemes';
-import { becoming } from '../session/starting';
-import { movedShare } from '../strength/ratios';
-import { massText } from '../units/mass';
+import {
+  doingOf,
+  isKinder,
+  type Kindness,
+  kindnessOf,
+  kindSettings,
+  metBy,
+  sameJob,
+  sameRegions,
+  turnWords,
+} from '../choosing';
+import { creditsOf } from '../mechanics';
+import { missingFor, notchesOf } from '../kit';
+import { choicesOf } from '../loads';
+import { measure, type Measured, type MeasuredLine } from '../measure';
+import { type Entry, type LimitId, movementOf, perHandWords, type Rig, variantOf } from '../movements';
+import { applyEdit, becoming, type Edit, type Line, promisedReps, setCountOf } from '../session';
+import { movedShare } from '../strength';
+import { massText } from '../units';
 import { mattersOf } from './review';
 
 /** What takes load off a place that complains: the same movement set up otherwise or lighter, or another one. */

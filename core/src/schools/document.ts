@@ -1,9 +1,6 @@
 import { z } from 'zod';
-import { groupIds } from '../anatomy/regions';
-import { asideSchema } from '../session/client';
-import { tempoSchema } from '../session/document';
-import { schemeKinds } from '../session/schemes/all';
-import { repRangeSchema } from '../session/schemes/model';
+import { groupIds } from '../anatomy';
+import { asideSchema, repRangeSchema, schemeKinds, tempoSchema } from '../session';
 
 export const severities = ['stop', 'watch', 'note'] as const;
 export type Severity = (typeof severities)[number];

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { entries } from '../movements/catalogue';
+import { entries } from '../movements';
 import { expectPinned } from '../testing/pinned';
 import { schoolSchema } from './document';
 import { bandShare, schoolOf, schools, shareOf, usualWeek } from './schools';

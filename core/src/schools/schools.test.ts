@@ -1,8 +1,7 @@
-import { groupIds } from '../anatomy/regions';
-import { rules } from '../review/rules';
-import { schoolIds } from '../session/document';
-import { paceOf } from '../strength/pace';
-import { repSeconds } from '../session/effort';
+import { groupIds } from '../anatomy';
+import { rules } from '../review';
+import { repSeconds, schoolIds } from '../session';
+import { paceOf } from '../strength';
 import { schoolSchema } from './document';
 import { bandShare, schools } from './schools';
 

@@ -1,4 +1,4 @@
-import type { SchoolId } from '../session/document';
+import type { SchoolId } from '../session';
 import { schoolVersion, type School } from './document';
 
 const general = { lo: 5, hi: 15 };

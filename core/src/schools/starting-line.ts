@@ -1,7 +1,5 @@
-import type { Entry } from '../movements/model';
-import { atHome } from '../movements/settings';
-import type { Line } from '../session/document';
-import type { Scheme } from '../session/schemes';
+import { atHome, type Entry } from '../movements';
+import type { Line, Scheme } from '../session';
 import type { School } from './document';
 
 /** Names that are a way of doing sets as much as a movement. Common practice. */

@@ -1,10 +1,10 @@
-import { line, session } from '../examples/samples';
+import { line, session } from '../examples';
 import { asRun, floorEditsOf, leftOut, standing, swapsOf } from './as-run';
 import { linesOf, sessionSchema, type Session } from './document';
 import { applyEdit } from './edits';
 import type { FloorChange } from './floor-changes';
 import { becoming } from './starting';
-import { findEntry } from '../movements/catalogue';
+import { findEntry } from '../movements';
 
 const plan = session([
   line('barbell-bench-press', {

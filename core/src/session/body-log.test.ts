@@ -1,6 +1,6 @@
 import { clientSchema } from './client';
 import { lastRatings, withEntry, type BodyEntry } from './body-log';
-import { sampleClient } from '../examples/samples';
+import { sampleClient } from '../examples';
 
 const weight = (on: string, value: number): BodyEntry => ({ on, what: 'bodyweight', value });
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { regionIds } from '../anatomy/regions';
-import { daySchema } from '../units/dates';
+import { regionIds } from '../anatomy';
+import { daySchema } from '../units';
 
 /** What is measured of a body by tape and scale: bodyweight in kg, girths in cm. */
 export const bodyMeasures = ['bodyweight', 'chest', 'shoulders', 'upper arm'] as const;

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { regionIds } from '../anatomy/regions';
-import { clientCuesSchema } from '../movements/notebook';
-import { liftRecordSchema } from '../strength/evidence';
-import { daySchema } from '../units/dates';
+import { regionIds } from '../anatomy';
+import { clientCuesSchema } from '../movements';
+import { liftRecordSchema } from '../strength';
+import { daySchema } from '../units';
 import { bodyEntrySchema, coachNoteSchema, ratingSchema } from './body-log';
 import { healthSchema } from './health';
 

@@ -1,9 +1,7 @@
 import { z } from 'zod';
-import { groupIds, regionIds } from '../anatomy/regions';
-import { findMovement } from '../movements/catalogue';
-import { pinsSchema } from '../movements/notebook';
-import { rigSchema } from '../movements/rig';
-import { daySchema } from '../units/dates';
+import { groupIds, regionIds } from '../anatomy';
+import { findMovement, pinsSchema, rigSchema } from '../movements';
+import { daySchema } from '../units';
 import { floorChangesSchema } from './floor-changes';
 import { moduleOf, schemeSchema } from './schemes/all';
 

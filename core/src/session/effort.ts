@@ -1,4 +1,4 @@
-import type { Rig } from '../movements/rig';
+import type { Rig } from '../movements';
 import type { Line, Tempo } from './document';
 
 /** Seconds of one repetition. */

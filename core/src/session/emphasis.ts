@@ -1,4 +1,4 @@
-import { groupIds, regions, type GroupId, type RegionId } from '../anatomy/regions';
+import { type GroupId, groupIds, type RegionId, regions } from '../anatomy';
 import type { Emphasis } from './document';
 
 /** The group whose band is the session's main one; null for a helper. */

@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { rigSchema } from '../movements/rig';
-import { findMovement } from '../movements/catalogue';
+import { findMovement, rigSchema } from '../movements';
 import { schemeSchema } from './schemes/all';
 
 const id = z.string().min(1).max(60);

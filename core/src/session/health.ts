@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { daySchema } from '../units/dates';
-import { daysBetween } from '../units/dates';
+import { daysBetween, daySchema } from '../units';
 
 /** The questions of the health screen, each answered with yes or no. Common practice; no diagnosis. */
 export const healthQuestions = {

@@ -1,4 +1,4 @@
-import { line, session } from '../examples/samples';
+import { line, session } from '../examples';
 import { kindOf, owes, type Owed } from './kinds';
 import type { DayKind, Session } from './document';
 

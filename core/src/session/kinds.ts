@@ -1,5 +1,4 @@
-import { findMovement } from '../movements/catalogue';
-import { fullRig } from '../movements/settings';
+import { findMovement, fullRig } from '../movements';
 import { groupOfEmphasis } from './emphasis';
 import { dayKinds, linesOf, type DayKind, type Session } from './document';
 

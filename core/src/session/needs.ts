@@ -1,4 +1,4 @@
-import { daysBetween } from '../units/dates';
+import { daysBetween } from '../units';
 import type { Client } from './client';
 import { healthScreen } from './health';
 import type { Session } from './document';

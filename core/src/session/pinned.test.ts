@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { expectPinned } from '../testing/pinned';
 import { anyLine, schemesOf } from '../testing/any';
 import { byName, randomCases, ruleCases, soundCase } from '../testing/cases';
-import { entries } from '../movements/catalogue';
+import { entries } from '../movements';
 import { bodyMeasures, LAGS, lastRatings, measureRange } from './body-log';
 import { clientSchema } from './client';
 import { linesOf, MOST_BOUTS, MOST_LINES, sessionSchema, type Session } from './document';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { appraiseAtOnce } from '../appraise';
 import { anyScheme, schemesOf } from '../testing/any';
-import { line, sampleContext, sampleKit, session } from '../examples/samples';
+import { line, sampleContext, sampleKit, session } from '../examples';
 import { sessionSchema } from './document';
 import {
   parseScheme,

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { line, session, soundPush } from '../examples/samples';
+import { line, session, soundPush } from '../examples';
 import { linesOf, sessionSchema } from './document';
 import { applyEdit } from './edits';
 import { parseReserve, parseTempo, reserveText, tempoText, tempoWords } from './effort';

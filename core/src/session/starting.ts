@@ -1,5 +1,5 @@
 import type { Client } from './client';
-import type { Entry } from '../movements/model';
+import type { Entry } from '../movements';
 import { sessionVersion, type Block, type Line, type Session } from './document';
 import { withoutHanded } from './handed';
 

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
-import { movements } from '../movements/catalogue';
-import { warmupParts } from '../movements/model';
-import { session } from '../examples/samples';
+import { movements, warmupParts } from '../movements';
+import { session } from '../examples';
 import { sessionSchema, type WarmupItem } from './document';
 import { filledUp, missingParts, partOf } from './warming';
 

@@ -1,5 +1,4 @@
-import { findMovement } from '../movements/catalogue';
-import { warmupParts, type WarmupPart } from '../movements/model';
+import { findMovement, type WarmupPart, warmupParts } from '../movements';
 import type { WarmupItem } from './document';
 
 type Dose = Pick<WarmupItem, 'movement' | 'sets' | 'reps' | 'seconds'>;

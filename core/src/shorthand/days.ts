@@ -1,6 +1,4 @@
-import type { Session } from '../session/document';
-import { LONGEST_NOTE, MOST_BLOCKS } from '../session/document';
-import { emptySession } from '../session/starting';
+import { emptySession, LONGEST_NOTE, MOST_BLOCKS, type Session } from '../session';
 import { blocksOfPasted, type Pasted } from './pasted';
 
 /**

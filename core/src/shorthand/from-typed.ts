@@ -1,8 +1,5 @@
-import type { School } from '../schools/document';
-import { startingLine } from '../schools/starting-line';
-import type { Line } from '../session/document';
-import { setCountOf, turnedInto, withSetCount, type Scheme } from '../session/schemes';
-import { moduleOf } from '../session/schemes/all';
+import { type School, startingLine } from '../schools';
+import { type Line, moduleOf, type Scheme, setCountOf, turnedInto, withSetCount } from '../session';
 import type { TypedLine } from './reading/read-line';
 
 type Partly = TypedLine['partly'];

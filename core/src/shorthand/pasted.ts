@@ -1,9 +1,6 @@
-import { emptyNotebook, offeredEntries } from '../movements/notebook';
-import type { Entry } from '../movements/model';
-import { wordsOf } from '../movements/name-words';
-import { schoolOf } from '../schools/schools';
-import type { Block, Session } from '../session/document';
-import { singleBlock } from '../session/starting';
+import { emptyNotebook, type Entry, offeredEntries, wordsOf } from '../movements';
+import { schoolOf } from '../schools';
+import { type Block, type Session, singleBlock } from '../session';
 import type { Pasted, PasteContext, PastedRow } from './message/model';
 import { MessageReader } from './message/reader';
 import { readHead, readWarmup, readWrittenLine } from './read-session-text';

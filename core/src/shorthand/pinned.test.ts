@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { entries } from '../movements/catalogue';
-import { schools } from '../schools/schools';
+import { entries } from '../movements';
+import { schools } from '../schools';
 import { byName, randomCases, ruleCases, soundCase } from '../testing/cases';
 import { expectPinned } from '../testing/pinned';
 import type { PasteContext } from './message/model';

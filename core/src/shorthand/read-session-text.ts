@@ -1,22 +1,18 @@
-import { regionIds, regions, type Credits, type RegionId } from '../anatomy/regions';
-import type { Entry } from '../movements/model';
-import { allEntries } from '../movements/notebook';
-import { choiceKnobs, choiceWords, type NumericKnob, type Rig } from '../movements/rig';
-import { schoolOf, schools } from '../schools/schools';
+import { type Credits, type RegionId, regionIds, regions } from '../anatomy';
+import { allEntries, choiceKnobs, choiceWords, type Entry, type NumericKnob, type Rig } from '../movements';
+import { schoolOf, schools, startingLine } from '../schools';
 import {
-  dayKinds,
-  schoolIds,
   type Block,
+  dayKinds,
   type Line,
+  parseReserve,
+  parseScheme,
+  parseTempo,
+  schoolIds,
   type Session,
   type WarmupItem,
-} from '../session/document';
-import { parseReserve, parseTempo } from '../session/effort';
-import { parseScheme } from '../session/schemes';
-import { startingLine } from '../schools/starting-line';
-import { isDay } from '../units/dates';
-import { parseDuration } from '../units/time';
-import { toKg, type MassUnit } from '../units/mass';
+} from '../session';
+import { isDay, type MassUnit, parseDuration, toKg } from '../units';
 import { BAR, knobWords, loadsWords, rampWords, unescaped, nameIn, type TextContext } from './session-words';
 
 const numberWords = Object.entries(knobWords) as [NumericKnob, string][];

@@ -1,16 +1,21 @@
 import fc from 'fast-check';
-import { entries } from '../movements/catalogue';
-import { dress, emptyNotebook, findOwn, offeredEntries, type Notebook } from '../movements/notebook';
-import { ownFrom } from '../movements/own-from';
-import { choiceKnobs, choiceWords } from '../movements/rig';
-import { fullRig } from '../movements/settings';
-import { movementOf } from '../movements/catalogue';
-import { schools } from '../schools/schools';
-import { sessionSchema, type Line, type Session } from '../session/document';
-import { startingLine } from '../schools/starting-line';
-import { parseScheme } from '../session/schemes';
+import {
+  choiceKnobs,
+  choiceWords,
+  dress,
+  emptyNotebook,
+  entries,
+  findOwn,
+  fullRig,
+  movementOf,
+  type Notebook,
+  offeredEntries,
+} from '../movements';
+import { ownFrom } from '../movements/teaching';
+import { schools, startingLine } from '../schools';
+import { type Line, parseScheme, type Session, sessionSchema } from '../session';
 import { anySession } from '../testing/any';
-import { line, session, soundPush } from '../examples/samples';
+import { line, session, soundPush } from '../examples';
 import { blocksOfPasted, readPasted } from './pasted';
 import { writeSession } from './session-text';
 

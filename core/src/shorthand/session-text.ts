@@ -1,15 +1,20 @@
-import { regions, type RegionId } from '../anatomy/regions';
-import { movementOf } from '../movements/catalogue';
-import type { Entry } from '../movements/model';
-import { entryIn, findOwn, dress } from '../movements/notebook';
-import { choiceKnobs, choiceWords, numericKnobs, type Rig } from '../movements/rig';
-import { fullRig, variantOf } from '../movements/settings';
-import { schoolOf, schools } from '../schools/schools';
-import type { Line, Session, WarmupItem } from '../session/document';
-import { reserveText, tempoText } from '../session/effort';
-import { schemeText } from '../session/schemes';
-import { clockText } from '../units/time';
-import { fromKg } from '../units/mass';
+import { type RegionId, regions } from '../anatomy';
+import {
+  choiceKnobs,
+  choiceWords,
+  dress,
+  type Entry,
+  entryIn,
+  findOwn,
+  fullRig,
+  movementOf,
+  numericKnobs,
+  type Rig,
+  variantOf,
+} from '../movements';
+import { schoolOf, schools } from '../schools';
+import { type Line, reserveText, schemeText, type Session, tempoText, type WarmupItem } from '../session';
+import { clockText, fromKg } from '../units';
 import {
   BAR,
   knobWords,

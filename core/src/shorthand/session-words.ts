@@ -1,7 +1,6 @@
-import type { Notebook } from '../movements/notebook';
-import type { NumericKnob } from '../movements/rig';
-import type { Line, Session } from '../session/document';
-import type { MassUnit } from '../units/mass';
+import type { Notebook, NumericKnob } from '../movements';
+import type { Line, Session } from '../session';
+import type { MassUnit } from '../units';
 
 /** What text is written and read with. */
 export interface TextContext {

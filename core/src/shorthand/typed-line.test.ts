@@ -1,7 +1,6 @@
 import fc from 'fast-check';
-import { schools } from '../schools/schools';
-import { lineSchema } from '../session/document';
-import { schemeText } from '../session/schemes';
+import { schools } from '../schools';
+import { lineSchema, schemeText } from '../session';
 import { lineFromTyped, readTypedLine } from './typed-line';
 
 test('the line a coach writes', () => {

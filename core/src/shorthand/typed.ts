@@ -1,6 +1,5 @@
-import type { Entry } from '../movements/model';
-import { emptyNotebook, offeredEntries } from '../movements/notebook';
-import type { Block, WarmupItem } from '../session/document';
+import { emptyNotebook, type Entry, offeredEntries } from '../movements';
+import type { Block, WarmupItem } from '../session';
 import { blocksOfPasted, readPasted, withEntry, type PasteContext, type PastedRow } from './pasted';
 import { readTypedLine, type TypedLine } from './typed-line';
 

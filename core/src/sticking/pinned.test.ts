@@ -1,5 +1,5 @@
 import { expectPinned } from '../testing/pinned';
-import { evenly } from '../units/evenly';
+import { evenly } from '../units';
 import { randomCases, soundCase } from '../testing/cases';
 import { simulatedTrace } from './sensor';
 import { readTrace, samplesOf, sidesApart, tiltOf, whereAt } from './trace';

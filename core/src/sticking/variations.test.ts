@@ -1,4 +1,4 @@
-import { sampleClient, sampleContext, sampleKit } from '../examples/samples';
+import { sampleClient, sampleContext, sampleKit } from '../examples';
 import { variationsFor } from './variations';
 
 test('each place has its own variations, the nearest that fits what is wanted first', () => {

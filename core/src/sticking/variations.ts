@@ -1,11 +1,7 @@
-import { soFar } from '../choosing/so-far';
-import { kindEntries } from '../choosing/kindness';
-import { missingFor } from '../kit/fitting';
-import type { Context } from '../measure/context';
-import { findEntry } from '../movements/catalogue';
-import type { Entry } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import { fullRig } from '../movements/settings';
+import { kindEntries, soFar } from '../choosing';
+import { missingFor } from '../kit';
+import type { Context } from '../measure';
+import { type Entry, findEntry, fullRig, type Rig } from '../movements';
 import type { Where } from './trace';
 
 /** A variation of the bench press for a place where it sticks. */

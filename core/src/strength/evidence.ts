@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { rigSchema } from '../movements/rig';
-import { daySchema } from '../units/dates';
+import { rigSchema } from '../movements';
+import { daySchema } from '../units';
 
 /** One test or one logged set. Loads as the coach says them: total, each hand, or added to the body. */
 export const liftRecordSchema = z

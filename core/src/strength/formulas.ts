@@ -1,4 +1,4 @@
-import { interpolate, median } from '../units/numbers';
+import { interpolate, median } from '../units';
 
 /** Repetitions in a set above which no max is estimated. */
 export const MOST_REPS = 36;

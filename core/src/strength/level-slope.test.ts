@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { daysAfter, daysBetween } from '../units/dates';
+import { daysAfter, daysBetween } from '../units';
 import { ahead, levelSlope, smoothed, wandering, type Reading } from './level-slope';
 
 const START = '2026-06-01';

@@ -1,4 +1,4 @@
-import { daysBetween } from '../units/dates';
+import { daysBetween } from '../units';
 
 /** What a day's sets say of a max, on the logarithm. */
 export interface Reading {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { movementOf } from '../movements/catalogue';
+import { movementOf } from '../movements';
 import type { LiftRecord } from './evidence';
 import { repsAtLoad } from './formulas';
 import { maxOf, type StrengthContext } from './max';

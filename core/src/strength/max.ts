@@ -1,7 +1,5 @@
-import { movementOf } from '../movements/catalogue';
-import type { BorrowedRatio, Movement, ReferenceLift } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import { daysBetween } from '../units/dates';
+import { type BorrowedRatio, type Movement, movementOf, type ReferenceLift, type Rig } from '../movements';
+import { daysBetween, massText, type MassUnit, roughMass } from '../units';
 import { paceOf } from './pace';
 import {
   ANOTHER_SETTING,
@@ -12,7 +10,6 @@ import {
   rigFactor,
   settingsApart,
 } from './ratios';
-import { massText, type MassUnit, roughMass } from '../units/mass';
 import { A_LOT, type MaxRecord } from './evidence';
 import type { Reading } from './level-slope';
 import { estimateError, estimatedMax, isRough, MOST_REPS, type FormulaChoice } from './formulas';

@@ -1,7 +1,7 @@
-import { entries } from '../movements/catalogue';
+import { entries, fullRig } from '../movements';
 import { afterLogging, loggedDays, randomCases, soundCase } from '../testing/cases';
 import { expectPinned } from '../testing/pinned';
-import { clientMax, clientReadings, clientSlope, clientTrend } from '../measure/client-max';
+import { clientMax, clientReadings, clientSlope, clientTrend } from '../measure';
 import {
   estimatedMax,
   estimateError,
@@ -14,7 +14,6 @@ import {
 import { ahead, levelSlope, smoothed } from './level-slope';
 import { paceOf } from './pace';
 import { familyShare, movedShare, neighbours, ratioAt, rigFactor, settingsApart } from './ratios';
-import { fullRig } from '../movements/settings';
 
 test('formulas, their errors and words are what they were', () => {
   const reps = [1, 2, 3, 5, 8, 10, 12, 15, 20, 30];

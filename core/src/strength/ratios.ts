@@ -1,7 +1,14 @@
-import type { BorrowedRatio, FamilyId, KnobFactor, Movement, ReferenceLift } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import { fullRig, knobFactor } from '../movements/settings';
-import { interpolate } from '../units/numbers';
+import {
+  type BorrowedRatio,
+  type FamilyId,
+  fullRig,
+  knobFactor,
+  type KnobFactor,
+  type Movement,
+  type ReferenceLift,
+  type Rig,
+} from '../movements';
+import { interpolate } from '../units';
 
 /** What the ratios between lifts need of a client: how much chains or bands leave for the bar, where it is known. */
 interface Added {

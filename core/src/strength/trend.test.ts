@@ -1,4 +1,4 @@
-import { findEntry } from '../movements/catalogue';
+import { findEntry } from '../movements';
 import type { LiftRecord } from './evidence';
 import { maxOf } from './max';
 import { maxTrend } from './trend';

@@ -1,6 +1,5 @@
-import type { Movement } from '../movements/model';
-import type { Rig } from '../movements/rig';
-import { daysAfter } from '../units/dates';
+import type { Movement, Rig } from '../movements';
+import { daysAfter } from '../units';
 import { maxOf, type StrengthContext } from './max';
 
 export interface TrendPoint {

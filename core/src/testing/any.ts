@@ -1,17 +1,21 @@
 import fc from 'fast-check';
-import type { Kit } from '../kit/kit';
-import type { Context } from '../measure/context';
-import { entries } from '../movements/catalogue';
-import { rigSchema, type Rig } from '../movements/rig';
-import { rules } from '../review/rules';
-import type { School } from '../schools/document';
-import { schools } from '../schools/schools';
-import { limitIds, type Client } from '../session/client';
-import { dayKinds, sessionSchema, schoolIds, type Line, type Session } from '../session/document';
-import type { Scheme } from '../session/schemes';
-import { startingLine } from '../schools/starting-line';
-import { formulaIds } from '../strength/formulas';
-import { sampleClient, sampleKit, session } from '../examples/samples';
+import type { Kit } from '../kit';
+import type { Context } from '../measure';
+import { entries, type Rig, rigSchema } from '../movements';
+import { rules } from '../review';
+import { type School, schools, startingLine } from '../schools';
+import {
+  type Client,
+  dayKinds,
+  limitIds,
+  type Line,
+  type Scheme,
+  schoolIds,
+  type Session,
+  sessionSchema,
+} from '../session';
+import { formulaIds } from '../strength';
+import { sampleClient, sampleKit, session } from '../examples';
 
 /** Anything the schemas allow and a coach could come to, for property tests. */
 const whole = (min: number, max: number) => fc.integer({ min, max });

@@ -1,15 +1,10 @@
 import fc from 'fast-check';
-import { rulePages } from '../review/pages/pages';
-import { sampleContext, soundPush } from '../examples/samples';
-import type { Context } from '../measure/context';
-import { measure } from '../measure/measure';
-import type { Measured } from '../measure/model';
-import { nothingSaid, type PerformedSet } from '../log/performed-set';
-import { performed } from '../log/performing';
-import { evidenceOf } from '../log/performed-set';
-import type { Session } from '../session/document';
-import { daysAfter } from '../units/dates';
-import { evenly } from '../units/evenly';
+import { rulePages } from '../review/pages';
+import { sampleContext, soundPush } from '../examples';
+import { type Context, measure, type Measured } from '../measure';
+import { evidenceOf, nothingSaid, performed, type PerformedSet } from '../log';
+import type { Session } from '../session';
+import { daysAfter, evenly } from '../units';
 import { anyContext, anySession } from './any';
 
 /** A session for somebody in some gym, by a name. */

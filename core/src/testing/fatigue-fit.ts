@@ -1,6 +1,6 @@
-import type { Credits } from '../anatomy/regions';
-import { runFatigue, type Exertion, type FatigueTable } from '../fatigue/stores';
-import { maxOverLoad, repsAtLoad } from '../strength/formulas';
+import type { Credits } from '../anatomy';
+import { type Exertion, type FatigueTable, runFatigue } from '../fatigue';
+import { maxOverLoad, repsAtLoad } from '../strength';
 
 const chest: Credits = { pecMiddle: 1 };
 const triceps: Credits = { triLateral: 1, triMedial: 1, triLong: 0.75 };

@@ -1,19 +1,19 @@
-import { kindnessOf } from '../choosing/kindness';
-import { doingOf, metBy } from '../choosing/limits';
-import { sampleClient, sampleContext, session } from '../examples/samples';
-import type { Context } from '../measure/context';
-import { measure } from '../measure/measure';
-import { entries } from '../movements/catalogue';
-import type { Entry } from '../movements/model';
-import { schools } from '../schools/schools';
-import { startingLine } from '../schools/starting-line';
-import { limitIds, type Client, type LimitId } from '../session/client';
-import { applyEdit } from '../session/edits';
-import { asRun, floorEditsOf } from '../session/as-run';
-import { sessionSchema } from '../session/document';
-import { movedShare } from '../strength/ratios';
-import { review } from '../review/review';
-import { whenItHurts, type KinderOffer } from '../review/when-it-hurts';
+import { doingOf, kindnessOf, metBy } from '../choosing';
+import { sampleClient, sampleContext, session } from '../examples';
+import { type Context, measure } from '../measure';
+import { entries, type Entry } from '../movements';
+import { schools, startingLine } from '../schools';
+import {
+  applyEdit,
+  asRun,
+  type Client,
+  floorEditsOf,
+  type LimitId,
+  limitIds,
+  sessionSchema,
+} from '../session';
+import { movedShare } from '../strength';
+import { type KinderOffer, review, whenItHurts } from '../review';
 
 /** Five people: the sample, somebody new, somebody strong, somebody who minds another joint already, and nobody's lift known. */
 export const people: Record<string, Client> = {

@@ -1,10 +1,9 @@
-import { entries } from '../movements/catalogue';
-import { variantOf } from '../movements/settings';
-import { schools } from '../schools/schools';
-import type { Line } from '../session/document';
+import { entries, variantOf } from '../movements';
+import { schools } from '../schools';
+import type { Line } from '../session';
 import { readPasted, type PasteContext } from '../shorthand/pasted';
 import { keepingUnknown, lineFromTyped, readTypedLine } from '../shorthand/typed-line';
-import type { MassUnit } from '../units/mass';
+import type { MassUnit } from '../units';
 import { compare, leftOver, listed, type Expected, type Row } from './row-grade';
 
 export interface Example {

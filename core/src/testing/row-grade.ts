@@ -1,9 +1,6 @@
-import { entries } from '../movements/catalogue';
-import { schools } from '../schools/schools';
-import { startingLine } from '../schools/starting-line';
-import type { Line } from '../session/document';
-import { tempoText } from '../session/effort';
-import { repsText } from '../session/schemes/model';
+import { entries } from '../movements';
+import { schools, startingLine } from '../schools';
+import { type Line, repsText, tempoText } from '../session';
 
 /** What a coach expects of one movement of a line; what is left out is as the movement is begun. */
 export interface Expected {

@@ -1,8 +1,6 @@
-import type { Body } from '../anatomy/body';
-import type { PressingRegion } from '../anatomy/regions';
-import { workOf, type Work } from '../mechanics/work';
-import { findEntry } from '../movements/catalogue';
-import type { Rig } from '../movements/rig';
+import type { Body, PressingRegion } from '../anatomy';
+import { type Work, workOf } from '../mechanics';
+import { findEntry, type Rig } from '../movements';
 
 /** Short ways of asking the mechanics, for tests. */
 export const body: Body = { statureM: 1.75, massKg: 80 };

@@ -1,4 +1,4 @@
-import type { ClientLink } from '@drimbo/core/formats/lists';
+import type { ClientLink } from '@drimbo/core/formats';
 import type { Kysely } from 'kysely';
 import type { Tables } from '../database/tables';
 import { notFound, Problem } from '../problem';

@@ -1,11 +1,11 @@
 import { appraise, type Context } from '@drimbo/core';
 import { clientKind, kitKind, notebookKind, openKept, schoolKind, sessionKind } from '@drimbo/core/documents';
-import { makeReport } from '@drimbo/core/formats/report';
-import { emptyNotebook, type Notebook } from '@drimbo/core/movements/notebook';
-import type { School } from '@drimbo/core/schools/document';
-import type { Session } from '@drimbo/core/session/document';
-import { loggedSchema } from '@drimbo/core/strength/evidence';
-import { daySchema } from '@drimbo/core/units/dates';
+import { makeReport } from '@drimbo/core/formats';
+import { emptyNotebook, type Notebook } from '@drimbo/core/movements';
+import type { School } from '@drimbo/core/schools';
+import type { Session } from '@drimbo/core/session';
+import { loggedSchema } from '@drimbo/core/strength';
+import { daySchema } from '@drimbo/core/units';
 import { z } from 'zod';
 import { checked, checkedOver, Problem, upToAYearAhead } from '../problem';
 import { Recent } from './recent';

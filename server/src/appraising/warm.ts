@@ -1,7 +1,6 @@
-import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
-import type { Kit } from '@drimbo/core/kit/kit';
-import type { Client } from '@drimbo/core/session/client';
-import type { Session } from '@drimbo/core/session/document';
+import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples';
+import type { Kit } from '@drimbo/core/kit';
+import type { Client, Session } from '@drimbo/core/session';
 import { sessionsPage, sessionsAsked } from '../lists';
 import type { Store } from '../store';
 import { jobFor } from '../routes/appraise';

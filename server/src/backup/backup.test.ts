@@ -2,7 +2,7 @@ import { existsSync, mkdtempSync, readdirSync, rmSync, statSync, writeFileSync }
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import fc from 'fast-check';
-import { daysAfter } from '@drimbo/core/units/dates';
+import { daysAfter } from '@drimbo/core/units';
 import { openDatabase } from '../database/open';
 import { seedDemo } from '../demo/seed';
 import { makeStore } from '../store';

@@ -1,6 +1,6 @@
 import { readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
-import { daysAfter, isDay } from '@drimbo/core/units/dates';
+import { daysAfter, isDay } from '@drimbo/core/units';
 
 const DAYS = 7;
 const WEEKS = 4;

@@ -9,7 +9,7 @@ import { openDriver } from '../database/driver';
 import { lockFolder } from '../database/folder-lock';
 import { databaseFile, finishExchange, stamp } from '../database/files';
 import { openDatabase } from '../database/open';
-import type { Plan } from '@drimbo/core/formats/plan';
+import type { Plan } from '@drimbo/core/formats';
 import { importHouse } from '../house/importing';
 import { writeHouse } from '../house/write-house';
 import { todayUtc } from '../store';

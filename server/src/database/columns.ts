@@ -1,6 +1,6 @@
-import { endsOn } from '@drimbo/core/block/placing';
+import { endsOn } from '@drimbo/core/block';
 import { blockKind, openKept, type DocumentKind } from '@drimbo/core/documents';
-import { statuses } from '@drimbo/core/session/document';
+import { statuses } from '@drimbo/core/session';
 import { refsOf } from './refs';
 
 type Raw = Record<string, unknown>;

@@ -1,4 +1,4 @@
-import { emptyNotebook } from '@drimbo/core/movements/notebook';
+import { emptyNotebook } from '@drimbo/core/movements';
 import { sql, type Kysely, type Migration } from 'kysely';
 import { parsed } from '../parsed';
 import { documentKinds, type DocumentKind } from '@drimbo/core/documents';

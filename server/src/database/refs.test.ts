@@ -1,5 +1,5 @@
-import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
-import type { Line, Session } from '@drimbo/core/session/document';
+import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples';
+import type { Line, Session } from '@drimbo/core/session';
 import type { Kysely } from 'kysely';
 import request from 'supertest';
 import type { Tables } from './tables';

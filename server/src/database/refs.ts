@@ -5,7 +5,7 @@ import {
   type Pointed,
   type Reference,
 } from '@drimbo/core/documents';
-import { statuses } from '@drimbo/core/session/document';
+import { statuses } from '@drimbo/core/session';
 import { sql, type Kysely } from 'kysely';
 import type { Tables } from './tables';
 

@@ -1,8 +1,7 @@
-import type { LifeEvent, TrainingBlock } from '@drimbo/core/block/document';
-import { dayOf, emptyBlock, gently, weeksFor } from '@drimbo/core/block/starting';
-import type { Lifter } from '@drimbo/core/lifter/lifter';
-import type { Aim, LimitId } from '@drimbo/core/session/client';
-import { daysAfter, weekdayOf } from '@drimbo/core/units/dates';
+import { dayOf, emptyBlock, gently, type LifeEvent, type TrainingBlock, weeksFor } from '@drimbo/core/block';
+import type { Lifter } from '@drimbo/core/lifter';
+import type { Aim, LimitId } from '@drimbo/core/session';
+import { daysAfter, weekdayOf } from '@drimbo/core/units';
 
 type Kept = Omit<LifeEvent, 'id' | 'from' | 'to' | 'note'> & { at: number; long: number; note?: string };
 

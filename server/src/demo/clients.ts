@@ -1,6 +1,5 @@
-import { clientVersion, type Client } from '@drimbo/core/session/client';
-import { askedOn, neverAsked } from '@drimbo/core/session/health';
-import type { LiftRecord } from '@drimbo/core/strength/evidence';
+import { askedOn, type Client, clientVersion, neverAsked } from '@drimbo/core/session';
+import type { LiftRecord } from '@drimbo/core/strength';
 
 type Facts = Partial<Client> & Pick<Client, 'name' | 'about' | 'born' | 'statureM' | 'massKg'>;
 

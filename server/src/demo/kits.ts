@@ -1,5 +1,5 @@
-import type { Kit } from '@drimbo/core/kit/kit';
-import { KG_PER_LB } from '@drimbo/core/units/mass';
+import type { Kit } from '@drimbo/core/kit';
+import { KG_PER_LB } from '@drimbo/core/units';
 
 const range = (from: number, to: number, step: number): number[] =>
   Array.from({ length: Math.round((to - from) / step) + 1 }, (_, i) => from + i * step);

@@ -1,8 +1,7 @@
 import { blockKind, clientKind, kitKind, sessionKind } from '@drimbo/core/documents';
-import { schools } from '@drimbo/core/schools/schools';
-import type { Block, Session, WarmupItem } from '@drimbo/core/session/document';
-import { emptySession, singleBlock } from '@drimbo/core/session/starting';
-import { lineFromTyped, readTypedLine } from '@drimbo/core/shorthand/typed-line';
+import { schools } from '@drimbo/core/schools';
+import { type Block, emptySession, type Session, singleBlock, type WarmupItem } from '@drimbo/core/session';
+import { lineFromTyped, readTypedLine } from '@drimbo/core/shorthand';
 import type { Kysely } from 'kysely';
 import type { Tables } from '../database/tables';
 import { makeStore } from '../store';

@@ -1,4 +1,4 @@
-import type { Emphasis, SchoolId, Session } from '@drimbo/core/session/document';
+import type { Emphasis, SchoolId, Session } from '@drimbo/core/session';
 
 /** A demo session as a coach would type it. */
 export interface TypedSession {

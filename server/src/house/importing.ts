@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import type { Plan } from '@drimbo/core/formats/plan';
+import type { Plan } from '@drimbo/core/formats';
 import { openDriver } from '../database/driver';
 import { databaseFile } from '../database/files';
 import { Problem } from '../problem';

@@ -1,4 +1,4 @@
-import type { Unreadable } from '@drimbo/core/formats/lists';
+import type { Unreadable } from '@drimbo/core/formats';
 import { documentKinds } from '@drimbo/core/documents';
 import type { Kysely } from 'kysely';
 import type { Tables } from '../database/tables';

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import type { Plan, PlannedFile, Wrong } from '@drimbo/core/formats/plan';
+import type { Plan, PlannedFile, Wrong } from '@drimbo/core/formats';
 
 /** As many are told; where there are more, the rest is of the same kind. */
 const MOST_WRONG = 40;

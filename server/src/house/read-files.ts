@@ -1,11 +1,9 @@
 import { pipeline, type Readable } from 'node:stream';
-import { nulIn, tooDeep } from '@drimbo/core/formats/well-formed';
-import { neededInHeader, setOfCells } from '@drimbo/core/formats/sets-table';
-import { performedSetSchema, type PerformedSet } from '@drimbo/core/log/performed-set';
+import { neededInHeader, nulIn, setOfCells, tooDeep, type Wrong } from '@drimbo/core/formats';
+import { type PerformedSet, performedSetSchema } from '@drimbo/core/log';
 import { findNodeAtLocation, parseTree, type ParseError } from 'jsonc-parser';
 import papaparse from 'papaparse';
 import type { ZodType } from 'zod';
-import type { Wrong } from '@drimbo/core/formats/plan';
 
 /** What a file says, or what is wrong with it. */
 export type Read<T> = { is: T } | { wrong: Wrong[] };

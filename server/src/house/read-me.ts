@@ -1,4 +1,4 @@
-import { HOUSE_FILE, type House } from '@drimbo/core/formats/house';
+import { type House, HOUSE_FILE } from '@drimbo/core/formats';
 
 /** What lies in an export, for whoever opens it without Drimbo. */
 export const readMe = ({ written, client, counts }: House): string =>

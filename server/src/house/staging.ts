@@ -1,6 +1,6 @@
 import { rmSync } from 'node:fs';
 import type { DocumentKind } from '@drimbo/core/documents';
-import type { PerformedSet } from '@drimbo/core/log/performed-set';
+import type { PerformedSet } from '@drimbo/core/log';
 import { openEngine, type Engine } from '../database/engine';
 import { rowOf } from '../sets';
 

@@ -1,10 +1,16 @@
-import type { TrainingBlock } from '@drimbo/core/block/document';
-import { entryAt, HOUSE_FILE, houseSchema, type HouseEntry } from '@drimbo/core/formats/house';
+import type { TrainingBlock } from '@drimbo/core/block';
+import {
+  entryAt,
+  HOUSE_FILE,
+  type HouseEntry,
+  houseSchema,
+  type PlannedFile,
+  type Wrong,
+} from '@drimbo/core/formats';
 import { kindOfDocument, type DocumentKind, type Reference } from '@drimbo/core/documents';
-import type { PlannedFile, Wrong } from '@drimbo/core/formats/plan';
-import type { PerformedSet } from '@drimbo/core/log/performed-set';
-import type { Session } from '@drimbo/core/session/document';
-import { dayAfter, daysAfter } from '@drimbo/core/units/dates';
+import type { PerformedSet } from '@drimbo/core/log';
+import type { Session } from '@drimbo/core/session';
+import { dayAfter, daysAfter } from '@drimbo/core/units';
 import { sql, type Kysely } from 'kysely';
 import type { ZodType } from 'zod';
 import { COACH } from '../database/migrations';

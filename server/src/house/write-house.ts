@@ -1,13 +1,20 @@
 import { createWriteStream } from 'node:fs';
 import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import { HOUSE_FILE, pathOf, sessionTextPath, setsPath, type House } from '@drimbo/core/formats/house';
-import { jsonSchemas } from '@drimbo/core/formats/schemas';
-import { cellsOfSet, setsHeader } from '@drimbo/core/formats/sets-table';
+import {
+  cellsOfSet,
+  type House,
+  HOUSE_FILE,
+  jsonSchemas,
+  pathOf,
+  sessionTextPath,
+  setsHeader,
+  setsPath,
+} from '@drimbo/core/formats';
 import { documentKinds, type DocumentKind } from '@drimbo/core/documents';
-import { emptyNotebook } from '@drimbo/core/movements/notebook';
-import type { Session } from '@drimbo/core/session/document';
-import { writeSession } from '@drimbo/core/shorthand/session-text';
+import { emptyNotebook } from '@drimbo/core/movements';
+import type { Session } from '@drimbo/core/session';
+import { writeSession } from '@drimbo/core/shorthand';
 import { sql, type Kysely } from 'kysely';
 import papaparse from 'papaparse';
 import { ZipFile } from 'yazl';

@@ -1,4 +1,4 @@
-import { sessionsIn } from '@drimbo/core/block/document';
+import { sessionsIn } from '@drimbo/core/block';
 import { Router } from 'express';
 import { blockBriefs } from '../block-lists';
 import type { Store } from '../store';

@@ -1,4 +1,4 @@
-import { needsOf } from '@drimbo/core/session/needs';
+import { needsOf } from '@drimbo/core/session';
 import { Router } from 'express';
 import { z } from 'zod';
 import type { LongWork } from '../house/long-work';

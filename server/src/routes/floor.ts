@@ -1,14 +1,13 @@
 import {
   clientOnFloor,
+  type FloorBrief,
+  type FloorFile,
+  type FloorNews,
   notebookOnFloor,
   schoolOnFloor,
   sessionOnFloor,
-  type FloorFile,
-  type FloorNews,
-} from '@drimbo/core/formats/floor-file';
-import type { FloorBrief } from '@drimbo/core/formats/lists';
-import { floorChangeSchema } from '@drimbo/core/session/floor-changes';
-import { statuses, type Session } from '@drimbo/core/session/document';
+} from '@drimbo/core/formats';
+import { floorChangeSchema, type Session, statuses } from '@drimbo/core/session';
 import { Router, type Response } from 'express';
 import { z } from 'zod';
 import { whoOf } from '../access/who';

@@ -1,5 +1,5 @@
-import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
-import type { Session } from '@drimbo/core/session/document';
+import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples';
+import type { Session } from '@drimbo/core/session';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';

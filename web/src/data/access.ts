@@ -1,5 +1,5 @@
 import { ways } from '@drimbo/core/contract';
-import type { ClientLink } from '@drimbo/core/formats/lists';
+import type { ClientLink } from '@drimbo/core/formats';
 import { useQuery } from '@tanstack/react-query';
 import { ask } from './api';
 import { once } from './ids';

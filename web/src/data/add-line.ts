@@ -1,9 +1,6 @@
-import type { Entry } from '@drimbo/core/movements/model';
-import type { Rig } from '@drimbo/core/movements/rig';
-import { schoolOf } from '@drimbo/core/schools/schools';
-import { startingLine } from '@drimbo/core/schools/starting-line';
-import { applyEdit } from '@drimbo/core/session/edits';
-import { singleBlock } from '@drimbo/core/session/starting';
+import type { Entry, Rig } from '@drimbo/core/movements';
+import { schoolOf, startingLine } from '@drimbo/core/schools';
+import { applyEdit, singleBlock } from '@drimbo/core/session';
 import { changeDocument } from './documents';
 import { listsAnew } from './house';
 import { newId } from './ids';

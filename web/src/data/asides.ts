@@ -1,4 +1,4 @@
-import type { Aside } from '@drimbo/core/session/client';
+import type { Aside } from '@drimbo/core/session';
 import { changeClient } from './change-client';
 import { changeDocument } from './documents';
 import { queryClient, todayIso } from './queries';

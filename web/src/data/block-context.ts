@@ -1,6 +1,6 @@
-import type { BlockContext } from '@drimbo/core/block/model';
+import type { BlockContext } from '@drimbo/core/block';
 import { documentWays, type BlockFile, type Stored } from '@drimbo/core/contract';
-import type { School } from '@drimbo/core/schools/document';
+import type { School } from '@drimbo/core/schools';
 import { ask } from './api';
 import { todayIso } from './queries';
 

@@ -1,6 +1,6 @@
 import { ways, type Stored } from '@drimbo/core/contract';
-import type { TrainingBlock } from '@drimbo/core/block/document';
-import type { Session } from '@drimbo/core/session/document';
+import type { TrainingBlock } from '@drimbo/core/block';
+import type { Session } from '@drimbo/core/session';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { ask } from './api';

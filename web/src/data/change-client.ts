@@ -1,4 +1,4 @@
-import type { Client } from '@drimbo/core/session/client';
+import type { Client } from '@drimbo/core/session';
 import type { ClientFile } from '@drimbo/core/contract';
 import { changeDocument } from './documents';
 import { queryClient } from './queries';

@@ -1,11 +1,12 @@
 import type { Context } from '@drimbo/core';
-import type { KeptSet, TakenAway } from '@drimbo/core/log/keeping';
-import { performedSetSchema, type PerformedSet } from '@drimbo/core/log/performed-set';
-import type { Begun } from '@drimbo/core/log/session-day';
-import { floorEditsOf } from '@drimbo/core/session/as-run';
-import type { Done, Session } from '@drimbo/core/session/document';
-import type { Edit } from '@drimbo/core/session/edits';
-import type { FloorChange } from '@drimbo/core/session/floor-changes';
+import {
+  type Begun,
+  type KeptSet,
+  type PerformedSet,
+  performedSetSchema,
+  type TakenAway,
+} from '@drimbo/core/log';
+import { type Done, type Edit, type FloorChange, floorEditsOf, type Session } from '@drimbo/core/session';
 import { openDB, type DBSchema, type IDBPDatabase, type IDBPTransaction } from 'idb';
 import { newId } from './ids';
 

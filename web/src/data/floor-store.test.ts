@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
-import { nothingSaid, type PerformedSet } from '@drimbo/core/log/performed-set';
-import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples/samples';
+import { nothingSaid, type PerformedSet } from '@drimbo/core/log';
+import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples';
 import { openDB } from 'idb';
 import type * as FloorStore from './floor-store';
 

@@ -1,8 +1,6 @@
-import type { FloorFile } from '@drimbo/core/formats/floor-file';
-import { afterList, type KeptSet, type SetList } from '@drimbo/core/log/keeping';
-import type { PerformedSet } from '@drimbo/core/log/performed-set';
-import type { Done, Session } from '@drimbo/core/session/document';
-import type { FloorChange } from '@drimbo/core/session/floor-changes';
+import type { FloorFile } from '@drimbo/core/formats';
+import { afterList, type KeptSet, type PerformedSet, type SetList } from '@drimbo/core/log';
+import type { Done, FloorChange, Session } from '@drimbo/core/session';
 import { store, whole, type Op, type Pack, type Refused, type Whereabouts } from './floor-database';
 
 const listeners = new Set<() => void>();

@@ -1,4 +1,4 @@
-import type { Deleted } from '@drimbo/core/formats/lists';
+import type { Deleted } from '@drimbo/core/formats';
 import { useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { documentWays, ways } from '@drimbo/core/contract';

@@ -1,5 +1,5 @@
 import { sessionKind } from '@drimbo/core/documents';
-import { soundPush } from '@drimbo/core/examples/samples';
+import { soundPush } from '@drimbo/core/examples';
 import { Drafts } from '../state/drafts';
 import { askLiveTabs, holdTab, isTabLive } from './live-tabs';
 

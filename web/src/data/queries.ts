@@ -1,7 +1,7 @@
 import { documentWays, ways, type Asked, type Stored } from '@drimbo/core/contract';
-import type { Page } from '@drimbo/core/formats/lists';
-import type { School, SchoolDocument } from '@drimbo/core/schools/document';
-import type { Session } from '@drimbo/core/session/document';
+import type { Page } from '@drimbo/core/formats';
+import type { School, SchoolDocument } from '@drimbo/core/schools';
+import type { Session } from '@drimbo/core/session';
 import { keepPreviousData, QueryClient, useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { ApiError, ask } from './api';

@@ -1,4 +1,4 @@
-import type { CalendarRead } from '@drimbo/core/formats/calendar-reading';
+import type { CalendarRead } from '@drimbo/core/formats';
 import { wrap } from 'comlink';
 import type { Calendars } from '../workers/calendar-reading';
 

@@ -1,4 +1,4 @@
-import type { School, SchoolDocument } from '@drimbo/core/schools/document';
+import type { School, SchoolDocument } from '@drimbo/core/schools';
 import { createOnce } from './create';
 import { queryClient } from './queries';
 

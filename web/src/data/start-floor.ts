@@ -1,6 +1,4 @@
-import { madeOf, sessionOfDay } from '@drimbo/core/block/making';
-import { measureDay } from '@drimbo/core/block/measuring';
-import { placed } from '@drimbo/core/block/placing';
+import { madeOf, measureDay, placed, sessionOfDay } from '@drimbo/core/block';
 import { ways, type ClientFile } from '@drimbo/core/contract';
 import { ask } from './api';
 import { contextOfFile, houseContext } from './block-context';

@@ -1,6 +1,6 @@
-import type { Context } from '@drimbo/core/measure/context';
-import type { BetterOrder } from '@drimbo/core/ordering/better-order';
-import type { Session } from '@drimbo/core/session/document';
+import type { Context } from '@drimbo/core/measure';
+import type { BetterOrder } from '@drimbo/core/ordering';
+import type { Session } from '@drimbo/core/session';
 import { wrap } from 'comlink';
 import { useEffect, useState } from 'react';
 import type { Ordering } from '../workers/ordering';

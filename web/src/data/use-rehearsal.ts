@@ -1,6 +1,6 @@
-import type { Rehearsal } from '@drimbo/core/lifter/rehearse';
-import type { Context } from '@drimbo/core/measure/context';
-import type { Session } from '@drimbo/core/session/document';
+import type { Rehearsal } from '@drimbo/core/lifter';
+import type { Context } from '@drimbo/core/measure';
+import type { Session } from '@drimbo/core/session';
 import { proxy, wrap } from 'comlink';
 import { useEffect, useState } from 'react';
 import type { Rehearsals } from '../workers/rehearsing';

@@ -1,6 +1,5 @@
-import type { Body } from '@drimbo/core/anatomy/body';
-import type { PressingRegion } from '@drimbo/core/anatomy/regions';
-import type { Notebook } from '@drimbo/core/movements/notebook';
+import type { Body, PressingRegion } from '@drimbo/core/anatomy';
+import type { Notebook } from '@drimbo/core/movements';
 import { proxy, wrap } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Measured, Sweep } from '../workers/sweep';

@@ -1,4 +1,4 @@
-import type { WeekDone } from '@drimbo/core/log/weeks-done';
+import type { WeekDone } from '@drimbo/core/log';
 import { useQuery } from '@tanstack/react-query';
 import { wrap } from 'comlink';
 import type { Blocks } from '../workers/blocks';

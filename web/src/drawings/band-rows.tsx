@@ -1,5 +1,5 @@
-import { groupIds, groupNames, type GroupId, type VoiceId } from '@drimbo/core/anatomy/regions';
-import { setsText } from '@drimbo/core/block/words';
+import { type GroupId, groupIds, groupNames, type VoiceId } from '@drimbo/core/anatomy';
+import { setsText } from '@drimbo/core/block';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink, size, voiceInk } from '../look/theme';

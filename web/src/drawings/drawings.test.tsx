@@ -1,6 +1,6 @@
-import { loadCurve, gearOf, tightestOf } from '@drimbo/core/loads/along-the-range';
-import { findEntry } from '@drimbo/core/movements/catalogue';
-import { kgFromLb } from '@drimbo/core/units/mass';
+import { gearOf, loadCurve, tightestOf } from '@drimbo/core/loads';
+import { findEntry } from '@drimbo/core/movements';
+import { kgFromLb } from '@drimbo/core/units';
 import { render, screen } from '@testing-library/react';
 import { LoadCurve } from './load-curve';
 import { PlateSleeve } from './plate-sleeve';

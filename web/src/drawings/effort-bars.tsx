@@ -1,6 +1,5 @@
-import { pressingRegions, regions } from '@drimbo/core/anatomy/regions';
-import type { Effort, Efforts } from '@drimbo/core/mechanics/effort';
-import type { PerRegion } from '@drimbo/core/mechanics/work';
+import { pressingRegions, regions } from '@drimbo/core/anatomy';
+import type { Effort, Efforts, PerRegion } from '@drimbo/core/mechanics';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink, size, voiceInk } from '../look/theme';

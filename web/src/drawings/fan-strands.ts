@@ -1,4 +1,4 @@
-import type { PressingRegion } from '@drimbo/core/anatomy/regions';
+import type { PressingRegion } from '@drimbo/core/anatomy';
 
 /** Strands of one region: where they begin, where they gather, and how far they bow. */
 export interface Bundle {

@@ -1,5 +1,5 @@
 import type { Appraisal } from '@drimbo/core';
-import { pressingRegions, regions, type PressingRegion } from '@drimbo/core/anatomy/regions';
+import { type PressingRegion, pressingRegions, regions } from '@drimbo/core/anatomy';
 import { memo, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink, narrow, size, voiceInk, voiceText } from '../look/theme';

@@ -1,5 +1,5 @@
-import type { LiftPoint } from '@drimbo/core/log/progress';
-import { fromKg, type MassUnit } from '@drimbo/core/units/mass';
+import type { LiftPoint } from '@drimbo/core/log';
+import { fromKg, type MassUnit } from '@drimbo/core/units';
 import { format, parseISO } from 'date-fns';
 import type { ReactNode } from 'react';
 import {

@@ -1,6 +1,6 @@
-import { jobOf } from '@drimbo/core/choosing/swaps';
-import type { MeasuredLine } from '@drimbo/core/measure/model';
-import { likeness, SAME_JOB } from '@drimbo/core/review/alike';
+import { jobOf } from '@drimbo/core/choosing';
+import type { MeasuredLine } from '@drimbo/core/measure';
+import { likeness, SAME_JOB } from '@drimbo/core/review';
 import { useMemo, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink, size } from '../look/theme';

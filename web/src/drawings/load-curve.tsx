@@ -1,5 +1,5 @@
-import { tightestOf, type LoadPoint } from '@drimbo/core/loads/along-the-range';
-import { fromKg, type MassUnit, roughMass } from '@drimbo/core/units/mass';
+import { type LoadPoint, tightestOf } from '@drimbo/core/loads';
+import { fromKg, type MassUnit, roughMass } from '@drimbo/core/units';
 import { scaleLinear } from 'd3-scale';
 import { curveMonotoneX, line as lineOf } from 'd3-shape';
 import { useId, type ReactNode } from 'react';

@@ -1,9 +1,7 @@
-import { type PressingRegion, regions } from '@drimbo/core/anatomy/regions';
-import type { Body } from '@drimbo/core/anatomy/body';
-import { atNotches, bestNotch, type AtNotch } from '@drimbo/core/choosing/best-notch';
-import type { Movement } from '@drimbo/core/movements/model';
-import type { Rig } from '@drimbo/core/movements/rig';
-import { levelOf } from '@drimbo/core/mechanics/effort';
+import { type Body, type PressingRegion, regions } from '@drimbo/core/anatomy';
+import { type AtNotch, atNotches, bestNotch } from '@drimbo/core/choosing';
+import type { Movement, Rig } from '@drimbo/core/movements';
+import { levelOf } from '@drimbo/core/mechanics';
 import { scaleLinear } from 'd3-scale';
 import { curveMonotoneX, line as lineOf } from 'd3-shape';
 import { useMemo, type ReactNode } from 'react';

@@ -1,4 +1,4 @@
-import type { Figure, Moment } from '@drimbo/core/mechanics/figure';
+import type { Figure, Moment } from '@drimbo/core/mechanics';
 
 /** A point of a drawing in metres; y up, the floor at 0. */
 type Point = Moment['arm']['grip'];

@@ -1,5 +1,5 @@
-import type { PlateStack } from '@drimbo/core/kit/plates';
-import { markedUnit, markText, massFigure, massText, type MassUnit } from '@drimbo/core/units/mass';
+import type { PlateStack } from '@drimbo/core/kit';
+import { markedUnit, markText, massFigure, massText, type MassUnit } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import { ink } from '../look/theme';
 

@@ -1,6 +1,6 @@
 import { appraise } from '@drimbo/core';
-import { applyEdit } from '@drimbo/core/session/edits';
-import { sampleContext, soundPush } from '@drimbo/core/examples/samples';
+import { applyEdit } from '@drimbo/core/session';
+import { sampleContext, soundPush } from '@drimbo/core/examples';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { Fan } from './fan';
 import { Score } from './score';

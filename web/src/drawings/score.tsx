@@ -1,5 +1,5 @@
 import type { Appraisal } from '@drimbo/core';
-import { voiceCredit, voiceIds, voiceNames, type VoiceId } from '@drimbo/core/anatomy/regions';
+import { voiceCredit, type VoiceId, voiceIds, voiceNames } from '@drimbo/core/anatomy';
 import { curveLinear, line as lineOf } from 'd3-shape';
 import { useMemo, useRef, useState, type PointerEvent, type ReactNode } from 'react';
 import { styled } from 'styled-components';

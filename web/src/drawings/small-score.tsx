@@ -1,5 +1,5 @@
-import { voiceIds } from '@drimbo/core/anatomy/regions';
-import type { ScoreBar } from '@drimbo/core/block/model';
+import { voiceIds } from '@drimbo/core/anatomy';
+import type { ScoreBar } from '@drimbo/core/block';
 import type { ReactNode } from 'react';
 import { ink, voiceInk } from '../look/theme';
 

@@ -1,4 +1,4 @@
-import type { Rep } from '@drimbo/core/sticking/trace';
+import type { Rep } from '@drimbo/core/sticking';
 import type { ReactNode } from 'react';
 import {
   CartesianGrid,

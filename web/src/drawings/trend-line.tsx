@@ -1,6 +1,5 @@
-import { dayWords } from '@drimbo/core/units/time';
-import type { TrendPoint } from '@drimbo/core/strength/trend';
-import { type MassUnit, roughMass } from '@drimbo/core/units/mass';
+import { dayWords, type MassUnit, roughMass } from '@drimbo/core/units';
+import type { TrendPoint } from '@drimbo/core/strength';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import type { ReactNode } from 'react';

@@ -1,4 +1,4 @@
-import type { Tempo } from '@drimbo/core/session/document';
+import type { Tempo } from '@drimbo/core/session';
 import { useEffect, useState } from 'react';
 
 interface Repetition {

@@ -1,4 +1,4 @@
-import { doseValue, nextSetWorth } from '@drimbo/core/dose/value';
+import { doseValue, nextSetWorth } from '@drimbo/core/dose';
 import type { ReactNode } from 'react';
 import { figureInk, ink } from '../look/theme';
 

@@ -1,4 +1,4 @@
-import type { Work } from '@drimbo/core/mechanics/work';
+import type { Work } from '@drimbo/core/mechanics';
 import { scaleLinear } from 'd3-scale';
 import { area, curveMonotoneX, line as lineOf } from 'd3-shape';
 import type { ReactNode } from 'react';

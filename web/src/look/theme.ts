@@ -1,4 +1,4 @@
-import type { VoiceId } from '@drimbo/core/anatomy/regions';
+import type { VoiceId } from '@drimbo/core/anatomy';
 
 const token = <K extends string>(name: K) => `var(--${name})` as const;
 

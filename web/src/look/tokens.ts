@@ -1,4 +1,4 @@
-import type { VoiceId } from '@drimbo/core/anatomy/regions';
+import type { VoiceId } from '@drimbo/core/anatomy';
 
 /** Every colour of the product in both themes. Colour means muscle; ink means action. */
 interface Tokens {

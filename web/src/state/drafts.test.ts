@@ -1,5 +1,5 @@
 import { sessionKind } from '@drimbo/core/documents';
-import { soundPush } from '@drimbo/core/examples/samples';
+import { soundPush } from '@drimbo/core/examples';
 import { Drafts, tabId } from './drafts';
 
 const draft = (at: number, title = 'Mine') => ({ base: 3, at, document: { ...soundPush, title } });

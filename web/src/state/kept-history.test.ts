@@ -1,6 +1,6 @@
 import { changesOf, historyOf, sessionKind } from '@drimbo/core/documents';
-import { soundPush } from '@drimbo/core/examples/samples';
-import type { Session } from '@drimbo/core/session/document';
+import { soundPush } from '@drimbo/core/examples';
+import type { Session } from '@drimbo/core/session';
 import { forgetHistoryOf, KeptHistory } from './kept-history';
 
 const history = historyOf(changesOf(sessionKind));

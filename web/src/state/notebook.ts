@@ -1,7 +1,6 @@
 import type { Stored } from '@drimbo/core/contract';
 import { notebookKind } from '@drimbo/core/documents';
-import { notebookSchema, type Notebook } from '@drimbo/core/movements/notebook';
-import type { NotebookChange } from '@drimbo/core/movements/notebook-changes';
+import { type Notebook, type NotebookChange, notebookSchema } from '@drimbo/core/movements';
 import { useQuery } from '@tanstack/react-query';
 import { useSyncExternalStore } from 'react';
 import { documentOf } from '../data/documents';

@@ -2,8 +2,8 @@ import type { BlockFile, Stored } from '@drimbo/core/contract';
 import { useMemo } from 'react';
 import { useBlockFile } from '../data/blocks';
 import { useKits, useSchools, type OwnSchool } from '../data/queries';
-import type { Kit } from '@drimbo/core/kit/kit';
-import type { Notebook } from '@drimbo/core/movements/notebook';
+import type { Kit } from '@drimbo/core/kit';
+import type { Notebook } from '@drimbo/core/movements';
 import { useNotebook } from './notebook';
 
 /** A block with everything it is judged against. */

@@ -1,4 +1,4 @@
-import type * as Typed from '@drimbo/core/shorthand/typed';
+import type * as Typed from '@drimbo/core/shorthand';
 import { useSyncExternalStore } from 'react';
 
 type Reader = typeof Typed;
@@ -8,7 +8,7 @@ const listeners = new Set<() => void>();
 
 /** What reads a typed line; fetched when somebody is about to type one. */
 export async function fetchReader(): Promise<Reader> {
-  reader ??= await import('@drimbo/core/shorthand/typed');
+  reader ??= await import('@drimbo/core/shorthand');
   for (const listener of listeners) listener();
   return reader;
 }

@@ -1,8 +1,8 @@
 import type { Stored } from '@drimbo/core/contract';
 import { jest } from '@jest/globals';
-import type { Session } from '@drimbo/core/session/document';
+import type { Session } from '@drimbo/core/session';
 import { mergedAlone, sessionKind } from '@drimbo/core/documents';
-import { soundPush } from '@drimbo/core/examples/samples';
+import { soundPush } from '@drimbo/core/examples';
 import { ApiError, Unreachable } from '../data/api';
 
 import { Drafts } from './drafts';

@@ -1,12 +1,10 @@
 import type { Stored } from '@drimbo/core/contract';
-import type { Body } from '@drimbo/core/anatomy/body';
-import { bodyOf } from '@drimbo/core/measure/context';
-import type { Context } from '@drimbo/core/measure/context';
+import type { Body } from '@drimbo/core/anatomy';
+import { bodyOf, type Context } from '@drimbo/core/measure';
 import { useMemo } from 'react';
 import { useNotebook } from './notebook';
 import { todayIso, useClientFile, useClientNames, useKits, useSchools } from '../data/queries';
-import type { Kit } from '@drimbo/core/kit/kit';
-import { notchesOf } from '@drimbo/core/kit/kit';
+import { type Kit, notchesOf } from '@drimbo/core/kit';
 
 /** Somebody of average build, where no client is chosen. */
 export const averageBuild: Body = { statureM: 1.75, massKg: 80 };

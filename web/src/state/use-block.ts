@@ -1,7 +1,12 @@
-import type { BlockAppraisal } from '@drimbo/core/block/appraise-block';
-import { applyChange } from '@drimbo/core/block/changes';
-import type { Rotation, TrainingBlock } from '@drimbo/core/block/document';
-import type { BlockChange, BlockContext, BlockFinding } from '@drimbo/core/block/model';
+import {
+  applyChange,
+  type BlockAppraisal,
+  type BlockChange,
+  type BlockContext,
+  type BlockFinding,
+  type Rotation,
+  type TrainingBlock,
+} from '@drimbo/core/block';
 import {
   blockKind,
   bothOf,
@@ -12,7 +17,7 @@ import {
   sessionKind,
   type Change,
 } from '@drimbo/core/documents';
-import type { Session } from '@drimbo/core/session/document';
+import type { Session } from '@drimbo/core/session';
 import { proxy, wrap, type Remote } from 'comlink';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { keyedBy } from '../data/block-context';

@@ -1,7 +1,6 @@
 import { appraiseAtOnce, type Appraisal, type Context } from '@drimbo/core';
 import { sessionKind } from '@drimbo/core/documents';
-import { linesOf, type Session } from '@drimbo/core/session/document';
-import { applyEdit, type Edit } from '@drimbo/core/session/edits';
+import { applyEdit, type Edit, linesOf, type Session } from '@drimbo/core/session';
 import { useCallback, useMemo, useState } from 'react';
 import type { SaveState } from './saver';
 import type { Conflicting } from './saving';

@@ -1,5 +1,5 @@
-import type { Kit } from '@drimbo/core/kit/kit';
-import { sampleKit } from '@drimbo/core/examples/samples';
+import type { Kit } from '@drimbo/core/kit';
+import { sampleKit } from '@drimbo/core/examples';
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { answering } from '../testing/answers';
 import { kitKind } from '@drimbo/core/documents';

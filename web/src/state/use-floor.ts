@@ -1,16 +1,28 @@
 import type { Context } from '@drimbo/core';
-import type { FloorStep } from '@drimbo/core/log/floor';
-import { asDone, floorState, placeOfLine, type FloorState } from '@drimbo/core/log/floor-state';
-import { fromHere, type FromHere } from '@drimbo/core/log/next-set';
-import type { PerformedSet, Said } from '@drimbo/core/log/performed-set';
-import { performed, type Figures } from '@drimbo/core/log/performing';
-import { sessionDay } from '@drimbo/core/log/session-day';
-import { measure } from '@drimbo/core/measure/measure';
-import type { Measured, MeasuredLine } from '@drimbo/core/measure/model';
-import { asRun, floorEditsOf, swapsOf } from '@drimbo/core/session/as-run';
-import type { Done, Session } from '@drimbo/core/session/document';
-import type { Edit } from '@drimbo/core/session/edits';
-import type { FloorChange } from '@drimbo/core/session/floor-changes';
+import {
+  asDone,
+  type Figures,
+  floorState,
+  type FloorState,
+  type FloorStep,
+  fromHere,
+  type FromHere,
+  performed,
+  type PerformedSet,
+  placeOfLine,
+  type Said,
+  sessionDay,
+} from '@drimbo/core/log';
+import { measure, type Measured, type MeasuredLine } from '@drimbo/core/measure';
+import {
+  asRun,
+  type Done,
+  type Edit,
+  type FloorChange,
+  floorEditsOf,
+  type Session,
+  swapsOf,
+} from '@drimbo/core/session';
 import { useMemo } from 'react';
 import type { Whereabouts } from '../data/floor-database';
 import { writeChange, writeFinish, writeSets } from '../data/floor-store';

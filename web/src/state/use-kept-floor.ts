@@ -1,5 +1,5 @@
 import { ways } from '@drimbo/core/contract';
-import type { PerformedSet } from '@drimbo/core/log/performed-set';
+import type { PerformedSet } from '@drimbo/core/log';
 import { useEffect, useRef, useState } from 'react';
 import { ask } from '../data/api';
 import type { Pack, Whereabouts } from '../data/floor-database';

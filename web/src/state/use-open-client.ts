@@ -1,6 +1,6 @@
 import type { ClientFile, Stored } from '@drimbo/core/contract';
 import { clientKind } from '@drimbo/core/documents';
-import type { Client } from '@drimbo/core/session/client';
+import type { Client } from '@drimbo/core/session';
 import { useCallback } from 'react';
 import { queryClient } from '../data/queries';
 import { useDocument, type OpenDocument } from './use-document';

@@ -1,8 +1,8 @@
 import type { ClientFile, Stored } from '@drimbo/core/contract';
-import type { Context } from '@drimbo/core/measure/context';
-import type { Kit } from '@drimbo/core/kit/kit';
-import type { Notebook } from '@drimbo/core/movements/notebook';
-import type { Session } from '@drimbo/core/session/document';
+import type { Context } from '@drimbo/core/measure';
+import type { Kit } from '@drimbo/core/kit';
+import type { Notebook } from '@drimbo/core/movements';
+import type { Session } from '@drimbo/core/session';
 import { useMemo } from 'react';
 import { useNotebook } from './notebook';
 import {

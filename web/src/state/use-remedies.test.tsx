@@ -1,7 +1,6 @@
 import { appraise, appraiseAtOnce } from '@drimbo/core';
-import { applyEdit } from '@drimbo/core/session/edits';
-import type { Session } from '@drimbo/core/session/document';
-import { line, sampleContext, session } from '@drimbo/core/examples/samples';
+import { applyEdit, type Session } from '@drimbo/core/session';
+import { line, sampleContext, session } from '@drimbo/core/examples';
 import { renderHook, waitFor } from '@testing-library/react';
 import { useMemo } from 'react';
 import { useRemedies } from './use-remedies';

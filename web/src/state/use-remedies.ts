@@ -1,8 +1,7 @@
 import type { Appraisal, Context } from '@drimbo/core';
-import { measure } from '@drimbo/core/measure/measure';
-import type { Finding } from '@drimbo/core/review/model';
-import { lookingForRemedies } from '@drimbo/core/review/remedies';
-import type { Session } from '@drimbo/core/session/document';
+import { measure } from '@drimbo/core/measure';
+import { type Finding, lookingForRemedies } from '@drimbo/core/review';
+import type { Session } from '@drimbo/core/session';
 import { useEffect, useState } from 'react';
 
 /** Typing goes on for so long before remedies are looked for, milliseconds. */

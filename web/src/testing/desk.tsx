@@ -1,8 +1,7 @@
 import { appraise, type Context } from '@drimbo/core';
-import { linesOf, type Session } from '@drimbo/core/session/document';
+import { applyEdit, linesOf, type Session } from '@drimbo/core/session';
 import { changesOf, historyOf, sessionKind } from '@drimbo/core/documents';
-import { applyEdit } from '@drimbo/core/session/edits';
-import { sampleContext } from '@drimbo/core/examples/samples';
+import { sampleContext } from '@drimbo/core/examples';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import { useLayoutEffect, useMemo, useState, type ReactNode } from 'react';

@@ -1,11 +1,16 @@
-import { appraiseBlock, type BlockAppraisal } from '@drimbo/core/block/appraise-block';
-import { measureBlock } from '@drimbo/core/block/measuring';
-import { proposedRotations } from '@drimbo/core/block/rotating';
-import type { Rotation, TrainingBlock } from '@drimbo/core/block/document';
-import type { BlockContext, BlockFinding } from '@drimbo/core/block/model';
-import { blockRemedies } from '@drimbo/core/block/remedies';
-import { weeksDone, type WeekDone } from '@drimbo/core/log/weeks-done';
-import type { Session } from '@drimbo/core/session/document';
+import {
+  appraiseBlock,
+  type BlockAppraisal,
+  type BlockContext,
+  type BlockFinding,
+  blockRemedies,
+  measureBlock,
+  proposedRotations,
+  type Rotation,
+  type TrainingBlock,
+} from '@drimbo/core/block';
+import { type WeekDone, weeksDone } from '@drimbo/core/log';
+import type { Session } from '@drimbo/core/session';
 import { expose } from 'comlink';
 
 type Sessions = Readonly<Record<string, Session>>;

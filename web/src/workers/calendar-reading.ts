@@ -1,4 +1,4 @@
-import { readCalendar, type CalendarRead } from '@drimbo/core/formats/calendar-reading';
+import { type CalendarRead, readCalendar } from '@drimbo/core/formats';
 import { expose } from 'comlink';
 
 const calendars = {

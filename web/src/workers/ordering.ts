@@ -1,7 +1,7 @@
-import type { Context } from '@drimbo/core/measure/context';
-import { betterOrder } from '@drimbo/core/ordering/better-order';
-import type { Session } from '@drimbo/core/session/document';
-import { atOneGo } from '@drimbo/core/units/steps';
+import type { Context } from '@drimbo/core/measure';
+import { betterOrder } from '@drimbo/core/ordering';
+import type { Session } from '@drimbo/core/session';
+import { atOneGo } from '@drimbo/core/units';
 import { expose } from 'comlink';
 
 const ordering = {

@@ -1,7 +1,6 @@
-import { rehearsing, type Rehearsal } from '@drimbo/core/lifter/rehearse';
-import type { Context } from '@drimbo/core/measure/context';
-import { measure } from '@drimbo/core/measure/measure';
-import type { Session } from '@drimbo/core/session/document';
+import { type Rehearsal, rehearsing } from '@drimbo/core/lifter';
+import { type Context, measure } from '@drimbo/core/measure';
+import type { Session } from '@drimbo/core/session';
 import { expose } from 'comlink';
 
 const rehearsals = {

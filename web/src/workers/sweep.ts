@@ -1,7 +1,6 @@
-import type { Body } from '@drimbo/core/anatomy/body';
-import type { PressingRegion } from '@drimbo/core/anatomy/regions';
-import { bestNotch, sweepCatalogue } from '@drimbo/core/choosing/best-notch';
-import { offeredEntries, type Notebook } from '@drimbo/core/movements/notebook';
+import type { Body, PressingRegion } from '@drimbo/core/anatomy';
+import { bestNotch, sweepCatalogue } from '@drimbo/core/choosing';
+import { type Notebook, offeredEntries } from '@drimbo/core/movements';
 import { expose } from 'comlink';
 
 /** What the sweep found for a name: the notch at which a set counts most for the region, and how much. */

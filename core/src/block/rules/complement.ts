@@ -1,16 +1,11 @@
-import { leadVoice } from '../../anatomy/regions';
-import { creditsOf } from '../../mechanics/credits';
-import { isAlike, likeness, SAME_JOB } from '../../review/alike';
-import { changeLine, insteadOf } from '../../review/questions';
-import { differentJob } from '../../choosing/complements';
-import { jobOf, jobOfEntry } from '../../choosing/swaps';
-import type { MeasuredLine } from '../../measure/model';
-import { findEntry } from '../../movements/catalogue';
-import { missingFor } from '../../kit/fitting';
-import { kindEntries } from '../../choosing/kindness';
-import { limitsMet } from '../../choosing/limits';
-import { becoming } from '../../session/starting';
-import { promisedReps } from '../../session/schemes';
+import { leadVoice } from '../../anatomy';
+import { creditsOf } from '../../mechanics';
+import { changeLine, insteadOf, isAlike, likeness, SAME_JOB } from '../../review';
+import { differentJob, jobOf, jobOfEntry, kindEntries, limitsMet } from '../../choosing';
+import type { MeasuredLine } from '../../measure';
+import { findEntry } from '../../movements';
+import { missingFor } from '../../kit';
+import { becoming, promisedReps } from '../../session';
 import {
   bySession,
   dayWordsOf,
@@ -21,7 +16,7 @@ import {
   pairsOf,
   pushDays,
 } from '../asking';
-import { listed } from '../../units/words';
+import { listed } from '../../units';
 import type { BlockFixDraft, BlockRule, MeasuredDay, WeekDraft } from '../model';
 
 type Compared = (first: MeasuredDay, second: MeasuredDay) => Omit<WeekDraft, 'about' | 'on'>[];

@@ -1,10 +1,8 @@
-import { regions, type RegionId } from '../../anatomy/regions';
-import { doseValue } from '../../dose/value';
-import { groupIds, groupNames } from '../../anatomy/regions';
-import { offerFirst } from '../../review/rules/additions';
+import { groupIds, groupNames, type RegionId, regions } from '../../anatomy';
+import { doseValue } from '../../dose';
+import { isPress, offerFirst } from '../../review';
 import { addedWith, bySession, dayWordsOf, easiestFirst, inPlay, isOrdinary } from '../asking';
 import { setsText, toHalves } from '../words';
-import { isPress } from '../../review/questions';
 import type { BlockFixDraft, BlockRule, MeasuredBlock, MeasuredDay, MeasuredWeek } from '../model';
 
 /** Hard sets of a region in a week from which it gets something. */

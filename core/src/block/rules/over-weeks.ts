@@ -1,6 +1,6 @@
-import { massText } from '../../units/mass';
-import { choicesOf } from '../../loads/prescribe';
-import { waysOn } from '../../review/rules/rack-runs-out';
+import { massText } from '../../units';
+import { choicesOf } from '../../loads';
+import { waysOn } from '../../review';
 import { bySession, followed, onlyBlock, stopsOf } from '../asking';
 import type { BlockRule } from '../model';
 

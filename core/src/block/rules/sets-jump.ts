@@ -1,6 +1,6 @@
-import { groupIds, groupNames, type GroupId } from '../../anatomy/regions';
-import { loggedGroups } from '../../dose/logged';
-import { daysAfter } from '../../units/dates';
+import { type GroupId, groupIds, groupNames } from '../../anatomy';
+import { loggedGroups } from '../../dose';
+import { daysAfter } from '../../units';
 import { isOrdinary, isUsual, onlyBlock } from '../asking';
 import { setsText } from '../words';
 import type { BlockFixDraft, BlockRule, MeasuredBlock, MeasuredWeek } from '../model';

@@ -1,5 +1,5 @@
-import { daysBetween } from '../../units/dates';
-import type { GroupId } from '../../anatomy/regions';
+import { daysBetween } from '../../units';
+import type { GroupId } from '../../anatomy';
 import { dayWordsOf, exchanged, groupWords, hardFor, HARD_DAY, inPlay, isPushDay } from '../asking';
 import type { BlockRule, MeasuredBlock, MeasuredDay, MeasuredWeek } from '../model';
 

@@ -1,7 +1,6 @@
-import { groupCredit, groupIds, groupNames, type GroupId } from '../../anatomy/regions';
-import { DIRECT } from '../../dose/dose';
-import { setCountOf } from '../../session/schemes';
-import type { Edit } from '../../session/edits';
+import { groupCredit, type GroupId, groupIds, groupNames } from '../../anatomy';
+import { DIRECT } from '../../dose';
+import { type Edit, setCountOf } from '../../session';
 import { addedWith, easiestFirst, isOrdinary, isUsual, followed, setsChanged, written } from '../asking';
 import { setsText } from '../words';
 import { isReturning, weekBand } from '../bands';

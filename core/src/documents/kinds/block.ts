@@ -1,5 +1,5 @@
-import { trainingBlockSchema, type LifeEvent, type TrainingBlock } from '../../block/document';
-import { schools } from '../../schools/schools';
+import { type LifeEvent, type TrainingBlock, trainingBlockSchema } from '../../block';
+import { schools } from '../../schools';
 import { documentKind } from '../kind';
 import { named } from '../plain-words';
 import { client, gym, ownMovement, school, session } from '../references';

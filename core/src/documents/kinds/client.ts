@@ -1,7 +1,6 @@
-import { regions } from '../../anatomy/regions';
-import { clientSchema, type Client } from '../../session/client';
-import { askedOn as askedOnDay } from '../../session/health';
-import { nearestDay } from '../../units/dates';
+import { regions } from '../../anatomy';
+import { askedOn as askedOnDay, type Client, clientSchema } from '../../session';
+import { nearestDay } from '../../units';
 import { documentKind } from '../kind';
 import { isRaw } from '../opening';
 import { listed } from '../plain-words';

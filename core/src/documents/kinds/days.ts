@@ -1,4 +1,4 @@
-import { nearestDay } from '../../units/dates';
+import { nearestDay } from '../../units';
 import { isRaw } from '../opening';
 
 /** A record with a date that is a day of the calendar; one that is none becomes the nearest. */

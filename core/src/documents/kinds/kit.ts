@@ -1,4 +1,4 @@
-import { kitSchema, type Kit } from '../../kit/kit';
+import { type Kit, kitSchema } from '../../kit';
 import { documentKind } from '../kind';
 import { listed } from '../plain-words';
 

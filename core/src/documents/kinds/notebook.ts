@@ -1,6 +1,11 @@
-import { findEntry } from '../../movements/catalogue';
-import { notebookSchema, type Notebook, type OwnMovement, type Template } from '../../movements/notebook';
-import { goneId } from '../../movements/notebook-changes';
+import {
+  findEntry,
+  goneId,
+  type Notebook,
+  notebookSchema,
+  type OwnMovement,
+  type Template,
+} from '../../movements';
 import { documentKind } from '../kind';
 import { listBy, tableBy } from '../splitting';
 

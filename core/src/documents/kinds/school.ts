@@ -1,5 +1,4 @@
-import { schoolSchema, type SchoolDocument } from '../../schools/document';
-import { usualWeek } from '../../schools/schools';
+import { type SchoolDocument, schoolSchema, usualWeek } from '../../schools';
 import { documentKind } from '../kind';
 
 /** A school of the coach's own: what a session is judged by. */

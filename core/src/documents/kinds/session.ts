@@ -1,11 +1,8 @@
-import { groupNames, regions } from '../../anatomy/regions';
-import { movementOf } from '../../movements/catalogue';
-import { variantOf } from '../../movements/settings';
-import { schools } from '../../schools/schools';
-import { sessionSchema, type Block, type Line, type Session } from '../../session/document';
-import { reserveText } from '../../session/effort';
-import { schemeText } from '../../session/schemes';
-import { massText, type MassUnit } from '../../units/mass';
+import { groupNames, regions } from '../../anatomy';
+import { movementOf, variantOf } from '../../movements';
+import { schools } from '../../schools';
+import { type Block, type Line, reserveText, schemeText, type Session, sessionSchema } from '../../session';
+import { massText, type MassUnit } from '../../units';
 import { documentKind } from '../kind';
 import { isRaw } from '../opening';
 import { named } from '../plain-words';

@@ -1,4 +1,4 @@
-import { interpolate } from '../../units/numbers';
+import { interpolate } from '../../units';
 import { GRAVITY } from '../gravity';
 import { radians } from '../vector';
 

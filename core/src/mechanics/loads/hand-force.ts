@@ -1,8 +1,7 @@
-import type { Body } from '../../anatomy/body';
-import type { Movement } from '../../movements/model';
-import type { Rig } from '../../movements/rig';
-import { movedShare } from '../../strength/ratios';
-import { clamp } from '../../units/numbers';
+import type { Body } from '../../anatomy';
+import type { Movement, Rig } from '../../movements';
+import { movedShare } from '../../strength';
+import { clamp } from '../../units';
 import { GRAVITY } from '../gravity';
 import type { ArmPath } from '../paths/pose';
 import { pushUpReach } from '../paths/push-up';

@@ -1,4 +1,4 @@
-import { clamp } from '../../units/numbers';
+import { clamp } from '../../units';
 
 /**
  * A bar or handle that cannot give way lets the hand push off its path. As a share of the push along it: in

@@ -1,4 +1,4 @@
-import { clamp } from '../../units/numbers';
+import { clamp } from '../../units';
 import { add, cross, length, scale, squareTo, unit, type Vec } from '../vector';
 
 /** Axes of the upper arm: forward of the elbow's bend, toward the shoulder, along the hinge. */

@@ -1,4 +1,4 @@
-import { evenly } from '../../units/evenly';
+import { evenly } from '../../units';
 import type { Vec } from '../vector';
 import type { Muscle } from './model';
 import { muscles } from './muscles';

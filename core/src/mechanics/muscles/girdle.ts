@@ -1,4 +1,4 @@
-import { clamp } from '../../units/numbers';
+import { clamp } from '../../units';
 import { softMax, softMin } from '../rounding';
 import { cross, mix, radians, type Vec } from '../vector';
 

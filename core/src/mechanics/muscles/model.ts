@@ -1,4 +1,4 @@
-import type { RegionId } from '../../anatomy/regions';
+import type { RegionId } from '../../anatomy';
 import type { Vec } from '../vector';
 
 /** The bone a muscle comes from: the trunk stays, collar bone and blade turn with the arm. */

@@ -1,6 +1,5 @@
-import type { Body } from '../../anatomy/body';
-import type { Movement } from '../../movements/model';
-import type { Rig } from '../../movements/rig';
+import type { Body } from '../../anatomy';
+import type { Movement, Rig } from '../../movements';
 import { aheadOf, aimOf, isDip, isPushUp, shoulderHeight, standOf, upOf, type Stand } from '../stands';
 import { dipPath } from './dip';
 import { landminePath } from './landmine';

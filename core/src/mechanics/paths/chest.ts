@@ -1,4 +1,4 @@
-import { shareOfStature } from '../../anatomy/body';
+import { shareOfStature } from '../../anatomy';
 import { smoothstep } from '../rounding';
 
 /** How far the front of the chest lies ahead of the shoulder joint at a height `y` (m, headward), metres. */

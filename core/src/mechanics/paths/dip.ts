@@ -1,4 +1,4 @@
-import { segmentsOf, type Body } from '../../anatomy/body';
+import { type Body, segmentsOf } from '../../anatomy';
 import { softCos } from '../rounding';
 import { add, dot, mix, radians, scale, type Vec } from '../vector';
 import type { ArmPath } from './pose';

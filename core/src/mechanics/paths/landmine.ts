@@ -1,5 +1,5 @@
-import { segmentsOf, type Body } from '../../anatomy/body';
-import { clamp } from '../../units/numbers';
+import { type Body, segmentsOf } from '../../anatomy';
+import { clamp } from '../../units';
 import { landmineBar } from '../loads/changing-loads';
 import { crossing } from '../rounding';
 import { add, dot, length, mix, radians, scale, squareTo, unit, type Vec } from '../vector';

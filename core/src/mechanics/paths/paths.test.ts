@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { segmentsOf } from '../../anatomy/body';
+import { segmentsOf } from '../../anatomy';
 import { landmineBar } from '../loads/changing-loads';
 import { add, dot, length, minus, radians, scale, squareTo, turn, unit, type Vec } from '../vector';
 import { landminePath } from './landmine';

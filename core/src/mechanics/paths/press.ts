@@ -1,5 +1,5 @@
-import { segmentsOf, type Body, type Segments } from '../../anatomy/body';
-import { clamp } from '../../units/numbers';
+import { type Body, type Segments, segmentsOf } from '../../anatomy';
+import { clamp } from '../../units';
 import { crossing, smoothstep, softCos, softMax, softMin } from '../rounding';
 import { add, dot, mix, radians, scale, type Vec } from '../vector';
 import { chestFrontM } from './chest';

@@ -1,4 +1,4 @@
-import { segmentsOf, type Body } from '../../anatomy/body';
+import { type Body, segmentsOf } from '../../anatomy';
 import { crossing, smoothstep } from '../rounding';
 import { mix, radians, scale, type Vec } from '../vector';
 import { chestFrontM } from './chest';

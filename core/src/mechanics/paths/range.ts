@@ -1,5 +1,4 @@
-import type { Movement } from '../../movements/model';
-import type { Rig } from '../../movements/rig';
+import type { Movement, Rig } from '../../movements';
 
 /** Shares from the first of `ends` to the last by way of the others, at an even pace. */
 function through(count: number, ...ends: number[]): number[] {

@@ -1,4 +1,4 @@
-import { segmentsOf, type Body } from '../../anatomy/body';
+import { type Body, segmentsOf } from '../../anatomy';
 import { add, cross, length, mix, radians, scale, sweep, turn, unit, type Vec } from '../vector';
 import type { ArmPath } from './pose';
 

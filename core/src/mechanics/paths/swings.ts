@@ -1,6 +1,5 @@
-import type { Movement, Pattern } from '../../movements/model';
-import type { Rig } from '../../movements/rig';
-import { interpolate } from '../../units/numbers';
+import type { Movement, Pattern, Rig } from '../../movements';
+import { interpolate } from '../../units';
 import { radians, unit, type Vec } from '../vector';
 import type { Sweep, Turning } from './sweep';
 

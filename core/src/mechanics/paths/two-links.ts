@@ -1,4 +1,4 @@
-import type { Segments } from '../../anatomy/body';
+import type { Segments } from '../../anatomy';
 import { softCos } from '../rounding';
 import { add, cross, length, minus, scale, squareTo, unit, type Vec } from '../vector';
 import type { ArmPose } from './pose';

@@ -1,4 +1,4 @@
-import type { Credits } from '../../anatomy/regions';
+import type { Credits } from '../../anatomy';
 import type { Movement } from '../model';
 import { choice, knob, tuckedCredits } from './shared';
 

@@ -1,4 +1,4 @@
-import type { Teaching } from '../model';
+import type { Teaching } from '..';
 import { outOnEffort } from './phrases';
 
 export const movements: Record<string, Teaching> = {

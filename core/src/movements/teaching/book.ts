@@ -1,7 +1,4 @@
-import { findMovement } from '../catalogue';
-import type { Movement, Teaching } from '../model';
-import type { Rig } from '../rig';
-import { variantOf } from '../settings';
+import { findMovement, type Movement, type Rig, type Teaching, variantOf } from '..';
 import * as arms from './arms';
 import * as flies from './flies';
 import * as overhead from './overhead';

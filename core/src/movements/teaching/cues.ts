@@ -1,4 +1,4 @@
-import type { Cues } from '../model';
+import type { Cues } from '..';
 
 /** Cues in the order they are said. */
 export const cueList = (cues: Cues): string[] => [cues.setUp, ...cues.path, cues.finish, cues.breathing];

@@ -1,4 +1,4 @@
-import type { Cues } from '../model';
+import type { Cues } from '..';
 
 export const outOnEffort = 'Out on the effort, in on the way back';
 export const braced = 'Breath in and trunk tight before each rep, out past the hardest point';

@@ -1,4 +1,4 @@
-import type { Teaching } from '../model';
+import type { Teaching } from '..';
 import { atEase } from './phrases';
 
 /** What goes wrong in most preparation. */

@@ -1,4 +1,4 @@
-import type { Teaching } from '../model';
+import type { Teaching } from '..';
 import { benchCues, outOnEffort } from './phrases';
 
 export const variants: Record<string, Partial<Teaching>> = {

@@ -1,4 +1,4 @@
-import type { Teaching } from '../model';
+import type { Teaching } from '..';
 import { benchCues, braced } from './phrases';
 
 export const movements: Record<string, Teaching> = {

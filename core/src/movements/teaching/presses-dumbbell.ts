@@ -1,4 +1,4 @@
-import type { Cues, Teaching } from '../model';
+import type { Cues, Teaching } from '..';
 import { outOnEffort, throughTheHold } from './phrases';
 
 const cues: Cues = {

@@ -1,4 +1,4 @@
-import type { Line } from '../../session/document';
+import type { Line } from '../../session';
 import { leaving, line, of, straight } from './making';
 import type { RulePage } from './model';
 

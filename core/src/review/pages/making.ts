@@ -1,8 +1,7 @@
-import type { Context } from '../../measure/context';
-import { line, sampleClient, sampleContext, sampleKit, session } from '../../examples/samples';
-import type { Kit } from '../../kit/kit';
-import type { Client, LimitId } from '../../session/client';
-import type { Line, Session } from '../../session/document';
+import type { Context } from '../../measure';
+import { line, sampleClient, sampleContext, sampleKit, session } from '../../examples';
+import type { Kit } from '../../kit';
+import type { Client, LimitId, Line, Session } from '../../session';
 import type { Example } from './model';
 
 /** Makers of the examples: small sessions for the invented client in the invented hall. */

@@ -1,5 +1,5 @@
-import type { Context } from '../../measure/context';
-import type { Session } from '../../session/document';
+import type { Context } from '../../measure';
+import type { Session } from '../../session';
 
 /** A session to show what a rule hears, and for whom and where where that matters. */
 export interface Example {

@@ -1,7 +1,6 @@
 import { appraise, appraiseAtOnce } from '../../appraise';
-import { sessionSchema } from '../../session/document';
-import { applyEdit } from '../../session/edits';
-import { rules } from '../rules';
+import { applyEdit, sessionSchema } from '../../session';
+import { rules } from '..';
 import { rulePages } from './pages';
 
 const found = (id: string, { session, context }: (typeof rulePages)[string]['fires']) =>

@@ -1,4 +1,4 @@
-import { askedOn } from '../../session/health';
+import { askedOn } from '../../session';
 import { leaving, line, noArms, novice, of, straight, with_ } from './making';
 import type { RulePage } from './model';
 

@@ -1,9 +1,9 @@
-import { kindEntries } from '../../choosing/kindness';
-import { missingFor } from '../../kit/fitting';
-import type { Measured } from '../../measure/model';
-import { findEntry } from '../../movements/catalogue';
-import { singleBlock } from '../../session/starting';
-import { startingLine } from '../../schools/starting-line';
+import { kindEntries } from '../../choosing';
+import { missingFor } from '../../kit';
+import type { Measured } from '../../measure';
+import { findEntry } from '../../movements';
+import { singleBlock } from '../../session';
+import { startingLine } from '../../schools';
 import type { FixDraft } from '../model';
 import { freshId } from '../questions';
 

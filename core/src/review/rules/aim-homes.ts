@@ -1,8 +1,6 @@
-import type { Measured, MeasuredLine } from '../../measure/model';
-import { promisedReps } from '../../session/schemes';
-import { repsText, type RepRange } from '../../session/schemes/model';
+import type { Measured, MeasuredLine } from '../../measure';
+import { homesOf, promisedReps, type RepRange, repsText } from '../../session';
 import type { FindingDraft, Rule } from '../model';
-import { homesOf } from '../../session/homes';
 import { changeLine, isHeavyCompound, setsOf } from '../questions';
 
 const meets = (a: RepRange, b: RepRange): boolean => a.lo <= b.hi && b.lo <= a.hi;

@@ -1,5 +1,5 @@
-import { degrees } from '../../units/words';
-import { notchesOf } from '../../kit/kit';
+import { degrees } from '../../units';
+import { notchesOf } from '../../kit';
 import { changeLine } from '../questions';
 import type { Rule } from '../model';
 

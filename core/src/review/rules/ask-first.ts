@@ -1,4 +1,4 @@
-import { healthScreen, healthQuestions, yesTo } from '../../session/health';
+import { healthQuestions, healthScreen, yesTo } from '../../session';
 import type { Rule } from '../model';
 
 export const askFirst: Rule = {

@@ -1,6 +1,5 @@
-import { missingFor } from '../../kit/fitting';
-import { findMovement } from '../../movements/catalogue';
-import { fullRig } from '../../movements/settings';
+import { missingFor } from '../../kit';
+import { findMovement, fullRig } from '../../movements';
 import { changeLine, easedTo, lowestReserve } from '../questions';
 import type { FixDraft, Rule } from '../model';
 

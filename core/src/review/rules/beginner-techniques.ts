@@ -1,5 +1,4 @@
-import { turnedInto } from '../../session/schemes';
-import { moduleOf } from '../../session/schemes/all';
+import { moduleOf, turnedInto } from '../../session';
 import { changeLine, isTechnique } from '../questions';
 import type { Rule } from '../model';
 

@@ -1,5 +1,5 @@
-import type { MeasuredLine } from '../../measure/model';
-import { promisedReps } from '../../session/schemes';
+import type { MeasuredLine } from '../../measure';
+import { promisedReps } from '../../session';
 import type { Rule } from '../model';
 import { changeLine, setsOf } from '../questions';
 

@@ -1,9 +1,7 @@
-import { cautionFor, doingOf } from '../../choosing/limits';
-import { makeableLoads } from '../../kit/fitting';
-import type { Measured, MeasuredLine } from '../../measure/model';
-import { findMovement } from '../../movements/catalogue';
-import type { LimitId } from '../../movements/model';
-import type { Rig } from '../../movements/rig';
+import { cautionFor, doingOf } from '../../choosing';
+import { makeableLoads } from '../../kit';
+import type { Measured, MeasuredLine } from '../../measure';
+import { findMovement, type LimitId, type Rig } from '../../movements';
 import type { FindingDraft, FixDraft, Rule } from '../model';
 import { changeLine, easedTo, insteadOf, setsOf } from '../questions';
 

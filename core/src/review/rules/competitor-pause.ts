@@ -1,4 +1,4 @@
-import type { MeasuredLine } from '../../measure/model';
+import type { MeasuredLine } from '../../measure';
 import { changeLine, setsOf } from '../questions';
 import type { Rule } from '../model';
 

@@ -1,4 +1,4 @@
-import { promisedReps } from '../../session/schemes';
+import { promisedReps } from '../../session';
 import { changeLine, setsOf } from '../questions';
 import type { Rule } from '../model';
 

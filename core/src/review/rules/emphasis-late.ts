@@ -1,13 +1,6 @@
-import { DIRECT } from '../../dose/dose';
-import {
-  groupCredit,
-  groupIds,
-  groupNames,
-  regions,
-  type GroupId,
-  type RegionId,
-} from '../../anatomy/regions';
-import type { Measured, MeasuredLine } from '../../measure/model';
+import { DIRECT } from '../../dose';
+import { groupCredit, type GroupId, groupIds, groupNames, type RegionId, regions } from '../../anatomy';
+import type { Measured, MeasuredLine } from '../../measure';
 import type { Rule } from '../model';
 import { blockIndex, isHeavyCompound } from '../questions';
 

@@ -1,5 +1,5 @@
-import { DIRECT } from '../../dose/dose';
-import { groupCredit, groupIds, groupNames } from '../../anatomy/regions';
+import { DIRECT } from '../../dose';
+import { groupCredit, groupIds, groupNames } from '../../anatomy';
 import type { Rule } from '../model';
 import { blockIndex, easedTo, isFreeWeight, isHeavyCompound, lowestReserve } from '../questions';
 

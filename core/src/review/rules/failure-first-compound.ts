@@ -1,5 +1,5 @@
 import { easedTo, isHeavyCompound, lowestReserve } from '../questions';
-import { setTargets } from '../../session/schemes';
+import { setTargets } from '../../session';
 import type { Rule } from '../model';
 
 export const failureFirstCompound: Rule = {

@@ -1,4 +1,4 @@
-import { setTargets } from '../../session/schemes';
+import { setTargets } from '../../session';
 import type { Rule } from '../model';
 import { easedTo, isHeavyCompound } from '../questions';
 

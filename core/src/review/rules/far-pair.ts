@@ -1,5 +1,5 @@
-import { clockTable } from '../../clock/timeline';
-import { metresApart } from '../../kit/kit';
+import { clockTable } from '../../clock';
+import { metresApart } from '../../kit';
 import type { Rule } from '../model';
 import { freshId } from '../questions';
 

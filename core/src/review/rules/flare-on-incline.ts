@@ -1,7 +1,7 @@
-import type { Work } from '../../mechanics/work';
+import type { Work } from '../../mechanics';
 import { workAt } from '../mechanics';
 import { changeLine, isFreeWeight, isInclined, isPress } from '../questions';
-import type { Measured, MeasuredLine } from '../../measure/model';
+import type { Measured, MeasuredLine } from '../../measure';
 import type { Rule } from '../model';
 
 /** What tucking changes, in words; empty where the model sees less than a tenth. */

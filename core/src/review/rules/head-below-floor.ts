@@ -1,6 +1,6 @@
-import { regionIds, regions, type RegionId } from '../../anatomy/regions';
-import type { Measured } from '../../measure/model';
-import { owes, type Owed } from '../../session/kinds';
+import { type RegionId, regionIds, regions } from '../../anatomy';
+import type { Measured } from '../../measure';
+import { type Owed, owes } from '../../session';
 import type { FindingDraft, Rule } from '../model';
 import { offerFirst } from './additions';
 

@@ -1,4 +1,4 @@
-import { healthScreen } from '../../session/health';
+import { healthScreen } from '../../session';
 import type { Rule } from '../model';
 
 export const healthScreenToAsk: Rule = {

@@ -1,7 +1,7 @@
-import { DIRECT } from '../../dose/dose';
-import { groupCredit, groupIds, groupNames, type GroupId } from '../../anatomy/regions';
-import { groupOfEmphasis } from '../../session/emphasis';
-import type { MeasuredLine } from '../../measure/model';
+import { DIRECT } from '../../dose';
+import { groupCredit, type GroupId, groupIds, groupNames } from '../../anatomy';
+import { groupOfEmphasis } from '../../session';
+import type { MeasuredLine } from '../../measure';
 import type { Rule } from '../model';
 import { blockIndex, isHeavyCompound, lowestReserve } from '../questions';
 

@@ -1,6 +1,6 @@
-import { shortages } from '../../choosing/at-once';
-import type { Measured, MeasuredLine } from '../../measure/model';
-import { turnedInto } from '../../session/schemes';
+import { shortages } from '../../choosing';
+import type { Measured, MeasuredLine } from '../../measure';
+import { turnedInto } from '../../session';
 import type { FindingDraft, FixDraft, Rule } from '../model';
 import { changeLine, freshId } from '../questions';
 

@@ -1,7 +1,7 @@
-import { DIRECT } from '../../dose/dose';
-import { groupCredit, groupIds } from '../../anatomy/regions';
-import type { MeasuredLine } from '../../measure/model';
-import { promisedReps } from '../../session/schemes';
+import { DIRECT } from '../../dose';
+import { groupCredit, groupIds } from '../../anatomy';
+import type { MeasuredLine } from '../../measure';
+import { promisedReps } from '../../session';
 import type { Rule } from '../model';
 import { blockIndex, isHeavyCompound } from '../questions';
 

@@ -1,12 +1,8 @@
-import { choicesOf } from '../../loads/prescribe';
-import type { Measured, MeasuredLine } from '../../measure/model';
-import { movementOf } from '../../movements/catalogue';
-import { variantOf } from '../../movements/settings';
-import type { Logged as LoggedSet } from '../../strength/evidence';
-import { maxOverLoad } from '../../strength/formulas';
-import { movedShare } from '../../strength/ratios';
-import { massText } from '../../units/mass';
-import { dayWords } from '../../units/time';
+import { choicesOf } from '../../loads';
+import type { Measured, MeasuredLine } from '../../measure';
+import { movementOf, variantOf } from '../../movements';
+import { type Logged as LoggedSet, maxOverLoad, movedShare } from '../../strength';
+import { dayWords, massText } from '../../units';
 import { changeLine } from '../questions';
 import type { FindingDraft, Rule } from '../model';
 

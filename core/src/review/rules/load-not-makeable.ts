@@ -1,4 +1,4 @@
-import { massText } from '../../units/mass';
+import { massText } from '../../units';
 import { changeLine } from '../questions';
 import type { Rule } from '../model';
 

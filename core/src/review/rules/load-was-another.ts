@@ -1,6 +1,6 @@
-import { perHandWords } from '../../movements/settings';
-import { massText, type MassUnit } from '../../units/mass';
-import type { MeasuredLine } from '../../measure/model';
+import { perHandWords } from '../../movements';
+import { massText, type MassUnit } from '../../units';
+import type { MeasuredLine } from '../../measure';
 import { changeLine } from '../questions';
 import type { Rule } from '../model';
 

@@ -1,7 +1,6 @@
-import { gearOf, loadAlong } from '../../loads/along-the-range';
-import { bodyOf } from '../../measure/context';
-import { clientMax } from '../../measure/client-max';
-import { roughMass } from '../../units/mass';
+import { gearOf, loadAlong } from '../../loads';
+import { bodyOf, clientMax } from '../../measure';
+import { roughMass } from '../../units';
 import { changeLine } from '../questions';
 import type { Rule } from '../model';
 

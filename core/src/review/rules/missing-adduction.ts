@@ -1,7 +1,6 @@
-import { hardnessOf } from '../../choosing/hard';
-import { bodyOf } from '../../measure/context';
-import type { Measured, MeasuredLine } from '../../measure/model';
-import { owes } from '../../session/kinds';
+import { hardnessOf } from '../../choosing';
+import { bodyOf, type Measured, type MeasuredLine } from '../../measure';
+import { owes } from '../../session';
 import type { Rule } from '../model';
 import { isPress, setsFor } from '../questions';
 import { offerFirst } from './additions';

@@ -1,4 +1,4 @@
-import { kindOf, owes } from '../../session/kinds';
+import { kindOf, owes } from '../../session';
 import { isPress } from '../questions';
 import type { Rule } from '../model';
 import { offerFirst } from './additions';

@@ -1,6 +1,6 @@
-import { owes } from '../../session/kinds';
-import { movementOf } from '../../movements/catalogue';
-import { creditsOf } from '../../mechanics/credits';
+import { owes } from '../../session';
+import { movementOf } from '../../movements';
+import { creditsOf } from '../../mechanics';
 import { freshId, setsFor } from '../questions';
 import type { Rule } from '../model';
 import { offerFirst } from './additions';

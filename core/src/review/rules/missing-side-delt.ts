@@ -1,5 +1,5 @@
-import { DIRECT } from '../../dose/dose';
-import { owes } from '../../session/kinds';
+import { DIRECT } from '../../dose';
+import { owes } from '../../session';
 import { setsFor } from '../questions';
 import type { Rule } from '../model';
 import { offerFirst } from './additions';

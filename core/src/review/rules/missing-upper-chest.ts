@@ -1,6 +1,6 @@
-import { DIRECT } from '../../dose/dose';
-import type { Measured } from '../../measure/model';
-import { owes } from '../../session/kinds';
+import { DIRECT } from '../../dose';
+import type { Measured } from '../../measure';
+import { owes } from '../../session';
 import type { FixDraft, Rule } from '../model';
 import { changeLine, notchFor, setsFor } from '../questions';
 import { offerFirst } from './additions';

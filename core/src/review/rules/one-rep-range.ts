@@ -1,7 +1,6 @@
-import { groupCredit, groupIds, groupNames, type GroupId } from '../../anatomy/regions';
-import type { Measured, MeasuredLine } from '../../measure/model';
-import { setTargets } from '../../session/schemes';
-import { repsText } from '../../session/schemes/model';
+import { groupCredit, type GroupId, groupIds, groupNames } from '../../anatomy';
+import type { Measured, MeasuredLine } from '../../measure';
+import { repsText, setTargets } from '../../session';
 import type { FindingDraft, FixDraft, Rule } from '../model';
 import { changeLine, setsOf } from '../questions';
 

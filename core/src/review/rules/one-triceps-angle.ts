@@ -1,8 +1,7 @@
-import type { Measured, MeasuredLine } from '../../measure/model';
-import { owes } from '../../session/kinds';
-import { becoming } from '../../session/starting';
-import { findEntry } from '../../movements/catalogue';
-import { missingFor } from '../../kit/fitting';
+import type { Measured, MeasuredLine } from '../../measure';
+import { becoming, owes } from '../../session';
+import { findEntry } from '../../movements';
+import { missingFor } from '../../kit';
 import type { FixDraft, Rule } from '../model';
 import { changeLine } from '../questions';
 

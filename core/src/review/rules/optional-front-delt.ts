@@ -1,5 +1,5 @@
-import { findEntry } from '../../movements/catalogue';
-import { becoming } from '../../session/starting';
+import { findEntry } from '../../movements';
+import { becoming } from '../../session';
 import { changeLine, setsOf } from '../questions';
 import type { Rule } from '../model';
 

@@ -1,6 +1,6 @@
-import type { Measured, MeasuredLine } from '../../measure/model';
-import { massText, roughMass } from '../../units/mass';
-import { movedShare } from '../../strength/ratios';
+import type { Measured, MeasuredLine } from '../../measure';
+import { massText, roughMass } from '../../units';
+import { movedShare } from '../../strength';
 import { changeLine, insteadOf, isFreeWeight } from '../questions';
 import type { FindingDraft, Rule } from '../model';
 

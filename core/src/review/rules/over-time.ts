@@ -1,9 +1,8 @@
-import { groupIds, groupCredit } from '../../anatomy/regions';
-import { shortening } from '../../choosing/shortening';
-import { effortWorth } from '../../dose/value';
-import type { Measured, MeasuredLine } from '../../measure/model';
-import type { Edit } from '../../session/edits';
-import { withSetCount } from '../../session/schemes';
+import { groupCredit, groupIds } from '../../anatomy';
+import { shortening } from '../../choosing';
+import { effortWorth } from '../../dose';
+import type { Measured, MeasuredLine } from '../../measure';
+import { type Edit, withSetCount } from '../../session';
 import { changeLine, setsOf } from '../questions';
 import type { FixDraft, Rule } from '../model';
 

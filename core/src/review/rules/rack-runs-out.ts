@@ -1,8 +1,8 @@
-import { choicesOf } from '../../loads/prescribe';
-import type { Measured, MeasuredLine } from '../../measure/model';
-import type { Line } from '../../session/document';
-import { MOST_REPS, repsAtLoad } from '../../strength/formulas';
-import { massText, roughMass } from '../../units/mass';
+import { choicesOf } from '../../loads';
+import type { Measured, MeasuredLine } from '../../measure';
+import type { Line } from '../../session';
+import { MOST_REPS, repsAtLoad } from '../../strength';
+import { massText, roughMass } from '../../units';
 import { changeLine, insteadOf } from '../questions';
 import type { FixDraft, Rule } from '../model';
 

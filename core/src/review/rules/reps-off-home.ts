@@ -1,6 +1,5 @@
-import type { MeasuredLine } from '../../measure/model';
-import { promisedReps } from '../../session/schemes';
-import { repsText } from '../../session/schemes/model';
+import type { MeasuredLine } from '../../measure';
+import { promisedReps, repsText } from '../../session';
 import { changeLine, isFreeWeight, setsOf } from '../questions';
 import type { FindingDraft, Rule } from '../model';
 

@@ -1,5 +1,4 @@
-import { promisedReps } from '../../session/schemes';
-import { repsText } from '../../session/schemes/model';
+import { promisedReps, repsText } from '../../session';
 import type { Rule } from '../model';
 import { changeLine, setsOf } from '../questions';
 

@@ -1,9 +1,7 @@
-import { DIRECT } from '../../dose/dose';
-import { groupCredit, groupIds, groupNames, type GroupId } from '../../anatomy/regions';
-import { groupOfEmphasis } from '../../session/emphasis';
-import type { Measured, MeasuredLine } from '../../measure/model';
-import type { Edit } from '../../session/edits';
-import { withSetCount } from '../../session/schemes';
+import { DIRECT } from '../../dose';
+import { groupCredit, type GroupId, groupIds, groupNames } from '../../anatomy';
+import { type Edit, groupOfEmphasis, withSetCount } from '../../session';
+import type { Measured, MeasuredLine } from '../../measure';
 import { changeLine, setsOf } from '../questions';
 import { offerFirst } from './additions';
 import type { FindingDraft, FixDraft, Rule } from '../model';

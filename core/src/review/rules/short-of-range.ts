@@ -1,9 +1,7 @@
-import type { LoadedSet } from '../../loads/prescribe';
-import type { Measured, MeasuredLine } from '../../measure/model';
-import { withSetCount } from '../../session/schemes';
-import { clockText } from '../../units/time';
-import { repsText } from '../../session/schemes/model';
-import { massText } from '../../units/mass';
+import type { LoadedSet } from '../../loads';
+import type { Measured, MeasuredLine } from '../../measure';
+import { repsText, withSetCount } from '../../session';
+import { clockText, massText } from '../../units';
 import { overMaxIn } from './over-max';
 import { changeLine, insteadOf, setsOf } from '../questions';
 import type { FixDraft, Rule } from '../model';

@@ -1,5 +1,5 @@
-import { turnedInto } from '../../session/schemes';
-import type { MeasuredLine } from '../../measure/model';
+import { turnedInto } from '../../session';
+import type { MeasuredLine } from '../../measure';
 import { changeLine } from '../questions';
 import type { FixDraft, Rule } from '../model';
 

@@ -1,6 +1,6 @@
-import type { Measured, MeasuredLine } from '../../measure/model';
-import { setTargets } from '../../session/schemes';
-import { clockText } from '../../units/time';
+import type { Measured, MeasuredLine } from '../../measure';
+import { setTargets } from '../../session';
+import { clockText } from '../../units';
 import type { FindingDraft, Rule } from '../model';
 import { changeLine, isHeavyCompound, setsOf } from '../questions';
 

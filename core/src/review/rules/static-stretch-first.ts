@@ -1,4 +1,4 @@
-import { movementOf } from '../../movements/catalogue';
+import { movementOf } from '../../movements';
 import type { Rule } from '../model';
 
 export const staticStretchFirst: Rule = {

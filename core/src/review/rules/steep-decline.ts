@@ -1,4 +1,4 @@
-import { degrees } from '../../units/words';
+import { degrees } from '../../units';
 import { changeLine, notchFor } from '../questions';
 import type { Rule } from '../model';
 

@@ -1,4 +1,4 @@
-import { levelOf } from '../../mechanics/effort';
+import { levelOf } from '../../mechanics';
 import { workAt } from '../mechanics';
 import { changeLine, isFreeWeight, isInclined, notchFor } from '../questions';
 import type { Rule } from '../model';

@@ -1,7 +1,7 @@
-import { DIRECT } from '../../dose/dose';
-import { groupCredit, groupIds } from '../../anatomy/regions';
-import type { MeasuredLine } from '../../measure/model';
-import { turnedInto } from '../../session/schemes';
+import { DIRECT } from '../../dose';
+import { groupCredit, groupIds } from '../../anatomy';
+import type { MeasuredLine } from '../../measure';
+import { turnedInto } from '../../session';
 import type { Rule } from '../model';
 import { changeLine, isTechnique } from '../questions';
 

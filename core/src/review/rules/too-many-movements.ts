@@ -1,4 +1,4 @@
-import type { Measured, MeasuredLine } from '../../measure/model';
+import type { Measured, MeasuredLine } from '../../measure';
 import type { FixDraft, Rule } from '../model';
 import { setsOf } from '../questions';
 

@@ -1,8 +1,6 @@
-import type { LoadedSet } from '../../loads/prescribe';
-import { choicesOf } from '../../loads/prescribe';
-import { standingOf } from '../../measure/counting';
-import type { Measured, MeasuredLine } from '../../measure/model';
-import { massText, roughMass, type MassUnit } from '../../units/mass';
+import { choicesOf, type LoadedSet } from '../../loads';
+import { type Measured, type MeasuredLine, standingOf } from '../../measure';
+import { massText, type MassUnit, roughMass } from '../../units';
 import { changeLine, insteadOf } from '../questions';
 import type { FindingDraft, FixDraft, Rule } from '../model';
 

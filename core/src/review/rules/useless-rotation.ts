@@ -1,9 +1,7 @@
-import { workOf } from '../../mechanics/work';
-import { bodyOf } from '../../measure/context';
-import type { Context } from '../../measure/context';
-import { findEntry, movementOf } from '../../movements/catalogue';
-import type { Movement } from '../../movements/model';
-import { becoming } from '../../session/starting';
+import { workOf } from '../../mechanics';
+import { bodyOf, type Context } from '../../measure';
+import { findEntry, type Movement, movementOf } from '../../movements';
+import { becoming } from '../../session';
 import { changeLine } from '../questions';
 import type { FindingDraft, Rule } from '../model';
 

@@ -1,6 +1,6 @@
 import { workAt } from '../mechanics';
 import { changeLine, isInclined } from '../questions';
-import type { Measured, MeasuredLine } from '../../measure/model';
+import type { Measured, MeasuredLine } from '../../measure';
 import type { Rule } from '../model';
 
 function narrowerInstead(s: Measured, m: MeasuredLine, gripBiacromial: number): string {

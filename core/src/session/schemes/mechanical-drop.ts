@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { rigSchema, type NumericKnob } from '../../movements/rig';
+import { type NumericKnob, rigSchema } from '../../movements';
 import {
   COUNTS_FURTHER,
   plainSet,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { NumericKnob, Rig } from '../../movements/rig';
+import type { NumericKnob, Rig } from '../../movements';
 
 export const repRangeSchema = z
   .object({ lo: z.number().int().min(1).max(100), hi: z.number().int().min(1).max(100) })

@@ -1,5 +1,5 @@
-import type { Match } from '../../movements/search';
-import type { Line, Session, WarmupItem } from '../../session/document';
+import type { Match } from '../../movements';
+import type { Line, Session, WarmupItem } from '../../session';
 import type { TextContext } from '../session-words';
 import type { ReadingHelp, TypedLine, Understood } from '../typed-line';
 

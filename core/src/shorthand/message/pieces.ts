@@ -1,4 +1,4 @@
-import type { MassUnit } from '../../units/mass';
+import type { MassUnit } from '../../units';
 import { Line } from '../reading/line';
 import { tokensOf } from '../reading/tokens';
 import type { TypedLine } from '../typed-line';

@@ -1,6 +1,6 @@
-import { schoolOf } from '../../schools/schools';
-import type { Entry } from '../../movements/model';
-import { withSetCount } from '../../session/schemes';
+import { schoolOf } from '../../schools';
+import type { Entry } from '../../movements';
+import { type WarmupItem, withSetCount } from '../../session';
 import { lineFromTyped, readTypedLine, type TypedLine } from '../typed-line';
 import type { PasteContext, PastedRow } from './model';
 import { cleaned, type Cleaned } from './clean';
@@ -9,7 +9,6 @@ import { piecesOf } from './pieces';
 import { headOf, isRule, rowText, type Table } from './table';
 import { calledWarmup, typedWarmup } from './warm-up';
 import { turnOpenings } from './words';
-import type { WarmupItem } from '../../session/document';
 
 /** Lines after a heading whose movements are done in turn. */
 interface Group {

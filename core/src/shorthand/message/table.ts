@@ -1,4 +1,4 @@
-import type { MassUnit } from '../../units/mass';
+import type { MassUnit } from '../../units';
 import { columnOf } from './words';
 
 export type Column = (typeof columnOf)[string];

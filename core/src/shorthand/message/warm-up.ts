@@ -1,8 +1,6 @@
-import type { Entry } from '../../movements/model';
-import type { WarmupItem } from '../../session/document';
-import { setCountOf } from '../../session/schemes';
-import { moduleOf } from '../../session/schemes/all';
-import type { MassUnit } from '../../units/mass';
+import type { Entry } from '../../movements';
+import { moduleOf, setCountOf, type WarmupItem } from '../../session';
+import type { MassUnit } from '../../units';
 import { readTypedLine } from '../typed-line';
 import { isNamed } from './kinds';
 import { warmupOpening } from './words';

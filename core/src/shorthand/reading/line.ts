@@ -1,4 +1,4 @@
-import type { MassUnit } from '../../units/mass';
+import type { MassUnit } from '../../units';
 import type { Token } from './tokens';
 
 /** A figure or a span of figures, and the piece after it. */

@@ -1,4 +1,4 @@
-import { clockText } from '../../units/time';
+import { clockText } from '../../units';
 import type { Line, Span } from './line';
 
 export const seconds = ['s', 'sec', 'secs', 'second', 'seconds', '"'] as const;

@@ -1,8 +1,5 @@
-import { entries } from '../../movements/catalogue';
-import type { Entry } from '../../movements/model';
-import type { Rig } from '../../movements/rig';
-import type { Match } from '../../movements/search';
-import type { MassUnit } from '../../units/mass';
+import { entries, type Entry, type Match, type Rig } from '../../movements';
+import type { MassUnit } from '../../units';
 import { chosen, othersOf } from './choose';
 import { Line } from './line';
 import { named } from './names/naming';

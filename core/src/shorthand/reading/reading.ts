@@ -1,7 +1,6 @@
-import type { Rig } from '../../movements/rig';
-import type { Line as SessionLine, Tempo } from '../../session/document';
-import type { Scheme, RepRange } from '../../session/schemes';
-import type { MassUnit } from '../../units/mass';
+import type { Rig } from '../../movements';
+import type { RepRange, Scheme, Line as SessionLine, Tempo } from '../../session';
+import type { MassUnit } from '../../units';
 import type { Line } from './line';
 
 /** What a line can say once. */

@@ -1,5 +1,4 @@
-import type { Entry } from '../../movements/model';
-import { choiceWords, type Rig } from '../../movements/rig';
+import { choiceWords, type Entry, type Rig } from '../../movements';
 import type { Line } from './line';
 import { settingWords } from './names/words';
 

@@ -1,9 +1,6 @@
-import type { Entry } from '../../movements/model';
-import type { Rig } from '../../movements/rig';
-import { variantOf } from '../../movements/settings';
-import { toKg } from '../../units/mass';
-import type { Line as SessionLine, Tempo } from '../../session/document';
-import type { Scheme } from '../../session/schemes';
+import { type Entry, type Rig, variantOf } from '../../movements';
+import { toKg } from '../../units';
+import type { Scheme, Line as SessionLine, Tempo } from '../../session';
 import type { Reading, Said } from './reading';
 
 /** What a typed line changes in a line of a session. */

@@ -1,11 +1,10 @@
-import { pressingRegions, type PressingRegion } from '../../anatomy/regions';
+import { type PressingRegion, pressingRegions } from '../../anatomy';
 import { activityIn, armsIn, regionActivity } from '../../mechanics/activity';
 import type { Muscle } from '../../mechanics/muscles/model';
 import { muscles } from '../../mechanics/muscles/muscles';
 import { posturesOf, type Posture } from '../../mechanics/postures';
 import { length, minus } from '../../mechanics/vector';
-import { findEntry } from '../../movements/catalogue';
-import type { Rig } from '../../movements/rig';
+import { findEntry, type Rig } from '../../movements';
 import type { Person } from './people';
 
 export type Shares = Record<PressingRegion, number>;

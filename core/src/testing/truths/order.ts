@@ -1,4 +1,4 @@
-import { pressingRegions } from '../../anatomy/regions';
+import { pressingRegions } from '../../anatomy';
 import { chest, falls, rises, six, triceps, type Asked } from './asked';
 import type { Truth } from './truth';
 

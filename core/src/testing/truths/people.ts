@@ -1,6 +1,5 @@
-import type { Body } from '../../anatomy/body';
-import { evenly } from '../../units/evenly';
-import { clamp } from '../../units/numbers';
+import type { Body } from '../../anatomy';
+import { clamp, evenly } from '../../units';
 
 /** A body with loads and settings drawn for it. Kilograms; grips in biacromial breadths, degrees. */
 export interface Person {

@@ -1,6 +1,6 @@
 import { falls, mean, rises, six, triceps, type Asked, type Shares } from './asked';
 import type { Truth } from './truth';
-import type { Rig } from '../../movements/rig';
+import type { Rig } from '../../movements';
 
 const angles = [-15, 0, 15, 30, 45, 60];
 

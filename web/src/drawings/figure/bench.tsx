@@ -1,4 +1,4 @@
-import type { Figure } from '@drimbo/core/mechanics/figure';
+import type { Figure } from '@drimbo/core/mechanics';
 import type { KeyboardEvent, PointerEvent, ReactNode, RefObject } from 'react';
 import { ink } from '../../look/theme';
 import type { Pen, Point } from '../pen';

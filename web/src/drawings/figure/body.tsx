@@ -1,6 +1,11 @@
-import { seenBy, type Eye, type FigureBody, type FrontBody } from '@drimbo/core/mechanics/body-figure';
-import type { Moment } from '@drimbo/core/mechanics/figure';
-import type { Vec } from '@drimbo/core/mechanics/vector';
+import {
+  type Eye,
+  type FigureBody,
+  type FrontBody,
+  type Moment,
+  seenBy,
+  type Vec,
+} from '@drimbo/core/mechanics';
 import type { ReactNode } from 'react';
 import { figureInk, ink } from '../../look/theme';
 import type { Pen, Point } from '../pen';

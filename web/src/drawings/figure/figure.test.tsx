@@ -1,6 +1,5 @@
-import { figureOf } from '@drimbo/core/mechanics/figure';
-import { entries, findEntry } from '@drimbo/core/movements/catalogue';
-import { fullRig } from '@drimbo/core/movements/settings';
+import { figureOf } from '@drimbo/core/mechanics';
+import { entries, findEntry, fullRig } from '@drimbo/core/movements';
 import { fireEvent, render, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import type { Notches } from './bench';

@@ -1,6 +1,4 @@
-import { seenBy, type Eye } from '@drimbo/core/mechanics/body-figure';
-import type { Figure } from '@drimbo/core/mechanics/figure';
-import type { Pull } from '@drimbo/core/mechanics/pulls';
+import { type Eye, type Figure, type Pull, seenBy } from '@drimbo/core/mechanics';
 import { type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { figureInk, ink } from '../../look/theme';

@@ -1,4 +1,4 @@
-import type { Implement } from '@drimbo/core/movements/model';
+import type { Implement } from '@drimbo/core/movements';
 import type { ReactNode } from 'react';
 import { ink } from '../../look/theme';
 import type { Pen, Point } from '../pen';

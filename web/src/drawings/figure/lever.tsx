@@ -1,5 +1,5 @@
-import type { Figure, Moment } from '@drimbo/core/mechanics/figure';
-import type { Movement } from '@drimbo/core/movements/model';
+import type { Figure, Moment } from '@drimbo/core/mechanics';
+import type { Movement } from '@drimbo/core/movements';
 import type { ReactNode } from 'react';
 import { ink } from '../../look/theme';
 import type { Pen, Point } from '../pen';

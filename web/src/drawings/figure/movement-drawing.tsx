@@ -1,7 +1,5 @@
-import type { Figure } from '@drimbo/core/mechanics/figure';
-import type { Pull } from '@drimbo/core/mechanics/pulls';
-import type { Movement } from '@drimbo/core/movements/model';
-import type { Rig } from '@drimbo/core/movements/rig';
+import type { Figure, Pull } from '@drimbo/core/mechanics';
+import type { Movement, Rig } from '@drimbo/core/movements';
 import { useRef, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink } from '../../look/theme';

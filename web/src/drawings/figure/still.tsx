@@ -1,6 +1,5 @@
-import type { Body } from '@drimbo/core/anatomy/body';
-import type { Movement } from '@drimbo/core/movements/model';
-import type { Rig } from '@drimbo/core/movements/rig';
+import type { Body } from '@drimbo/core/anatomy';
+import type { Movement, Rig } from '@drimbo/core/movements';
 import type { ReactNode } from 'react';
 import { MovementDrawing } from './movement-drawing';
 import { useDrawn } from './use-drawn';

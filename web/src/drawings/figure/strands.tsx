@@ -1,6 +1,5 @@
-import { regions } from '@drimbo/core/anatomy/regions';
-import { seenBy, type Eye } from '@drimbo/core/mechanics/body-figure';
-import type { Pull } from '@drimbo/core/mechanics/pulls';
+import { regions } from '@drimbo/core/anatomy';
+import { type Eye, type Pull, seenBy } from '@drimbo/core/mechanics';
 import type { ReactNode } from 'react';
 import { voiceInk } from '../../look/theme';
 import type { Pen } from '../pen';

@@ -1,9 +1,6 @@
-import type { Body } from '@drimbo/core/anatomy/body';
-import { figureOf, type Figure } from '@drimbo/core/mechanics/figure';
-import { sayingEachHand } from '@drimbo/core/mechanics/loads/hand-force';
-import { pullsOf, type Pull } from '@drimbo/core/mechanics/pulls';
-import type { Movement } from '@drimbo/core/movements/model';
-import type { Rig } from '@drimbo/core/movements/rig';
+import type { Body } from '@drimbo/core/anatomy';
+import { type Figure, figureOf, type Pull, pullsOf, sayingEachHand } from '@drimbo/core/mechanics';
+import type { Movement, Rig } from '@drimbo/core/movements';
 import { useMemo } from 'react';
 
 /** Levels are ratios: any usual load draws them. */

@@ -1,5 +1,5 @@
-import { daysBetween } from '@drimbo/core/units/dates';
-import { placed } from '@drimbo/core/block/placing';
+import { daysBetween } from '@drimbo/core/units';
+import { placed } from '@drimbo/core/block';
 import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,9 +1,6 @@
-import { dayChanges, eventsOf, sayLife } from '@drimbo/core/block/life';
-import type { BlockChange } from '@drimbo/core/block/model';
-import { endsOn } from '@drimbo/core/block/placing';
-import { byTitle, readBack, type CalendarEntry } from '@drimbo/core/formats/calendar-reading';
-import { dayOfUid } from '@drimbo/core/formats/calendar';
-import { daysAfter } from '@drimbo/core/units/dates';
+import { type BlockChange, dayChanges, endsOn, eventsOf, sayLife } from '@drimbo/core/block';
+import { byTitle, type CalendarEntry, dayOfUid, readBack } from '@drimbo/core/formats';
+import { daysAfter } from '@drimbo/core/units';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/ids';

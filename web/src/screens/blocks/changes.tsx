@@ -1,4 +1,4 @@
-import type { DayChange } from '@drimbo/core/block/life';
+import type { DayChange } from '@drimbo/core/block';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink } from '../../look/theme';

@@ -1,11 +1,17 @@
-import type { DaySheet } from '@drimbo/core/block/sheets';
-import { lifePreviews } from '@drimbo/core/block/life';
-import { followAgain, madeOf, sessionOfDay } from '@drimbo/core/block/making';
-import { measureDay } from '@drimbo/core/block/measuring';
-import { moveDay, moveEveryWeek } from '@drimbo/core/block/moving';
-import { readShortDay, shortDayText } from '@drimbo/core/block/short-day';
-import { putOn } from '@drimbo/core/block/training-days';
-import type { Edit } from '@drimbo/core/session/edits';
+import {
+  type DaySheet,
+  followAgain,
+  lifePreviews,
+  madeOf,
+  measureDay,
+  moveDay,
+  moveEveryWeek,
+  putOn,
+  readShortDay,
+  sessionOfDay,
+  shortDayText,
+} from '@drimbo/core/block';
+import type { Edit } from '@drimbo/core/session';
 import { useState, type ReactNode } from 'react';
 import { keepSession, sessionFrom } from '../../data/blocks';
 import { newId } from '../../data/ids';

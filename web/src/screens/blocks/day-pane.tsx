@@ -1,6 +1,5 @@
-import type { DaySheet, LineSheet } from '@drimbo/core/block/sheets';
-import { placed } from '@drimbo/core/block/placing';
-import { massRange, type MassUnit } from '@drimbo/core/units/mass';
+import { type DaySheet, type LineSheet, placed } from '@drimbo/core/block';
+import { massRange, type MassUnit } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,5 +1,4 @@
-import { moveDay } from '@drimbo/core/block/moving';
-import { placed, type PlacedDay } from '@drimbo/core/block/placing';
+import { moveDay, placed, type PlacedDay } from '@drimbo/core/block';
 import { useMemo, type ReactNode } from 'react';
 import { Places } from '../../parts/places';
 import type { BlockDesk } from '../../state/use-block';

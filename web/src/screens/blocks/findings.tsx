@@ -1,6 +1,5 @@
-import type { BlockFinding, BlockFix } from '@drimbo/core/block/model';
-import { weeksText } from '@drimbo/core/block/words';
-import { groupNames, type GroupId } from '@drimbo/core/anatomy/regions';
+import { type BlockFinding, type BlockFix, weeksText } from '@drimbo/core/block';
+import { type GroupId, groupNames } from '@drimbo/core/anatomy';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,9 +1,12 @@
-import type { WeekSheet } from '@drimbo/core/block/appraise-block';
-import { phaseAt, weeksOf } from '@drimbo/core/block/document';
-import { isShortDay, type PlacedDay } from '@drimbo/core/block/placing';
-import type { DaySheet } from '@drimbo/core/block/sheets';
-import { daysAfter, daysBetween, weekdayOf, weekdays } from '@drimbo/core/units/dates';
-import type { MassUnit } from '@drimbo/core/units/mass';
+import {
+  type DaySheet,
+  isShortDay,
+  phaseAt,
+  type PlacedDay,
+  type WeekSheet,
+  weeksOf,
+} from '@drimbo/core/block';
+import { daysAfter, daysBetween, type MassUnit, weekdayOf, weekdays } from '@drimbo/core/units';
 import { useEffect, useMemo, useRef, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { SmallScore } from '../../drawings/small-score';

@@ -1,5 +1,11 @@
-import { answerNames, answersFor, lifeNames, lifePreviews } from '@drimbo/core/block/life';
-import { lifeKinds, type LifeEvent } from '@drimbo/core/block/document';
+import {
+  answerNames,
+  answersFor,
+  type LifeEvent,
+  lifeKinds,
+  lifeNames,
+  lifePreviews,
+} from '@drimbo/core/block';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/ids';

@@ -1,6 +1,5 @@
-import type { LineSheet } from '@drimbo/core/block/sheets';
-import { massRange, massText } from '@drimbo/core/units/mass';
-import { daysAfter } from '@drimbo/core/units/dates';
+import type { LineSheet } from '@drimbo/core/block';
+import { daysAfter, massRange, massText } from '@drimbo/core/units';
 import { useEffect, useMemo, useRef, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink, narrow, size } from '../../look/theme';

@@ -1,8 +1,7 @@
 import type { ClientFile } from '@drimbo/core/contract';
-import { splits, type Split } from '@drimbo/core/block/splits';
-import { startBlock } from '@drimbo/core/block/starting';
-import type { Client } from '@drimbo/core/session/client';
-import { daysAfter, weekdayOf } from '@drimbo/core/units/dates';
+import { type Split, splits, startBlock } from '@drimbo/core/block';
+import type { Client } from '@drimbo/core/session';
+import { daysAfter, weekdayOf } from '@drimbo/core/units';
 import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,7 +1,5 @@
-import type { Phase, WeekRule } from '@drimbo/core/block/document';
-import { weeksFor } from '@drimbo/core/block/starting';
-import { aims } from '@drimbo/core/session/client';
-import { homesOf } from '@drimbo/core/session/homes';
+import { type Phase, type WeekRule, weeksFor } from '@drimbo/core/block';
+import { aims, homesOf } from '@drimbo/core/session';
 import type { ReactNode } from 'react';
 import { Button } from '../../parts/button';
 import { CheckBox } from '../../parts/check-box';

@@ -1,5 +1,4 @@
-import type { Rotation } from '@drimbo/core/block/document';
-import { answerNames, lifeNames, unsayLife } from '@drimbo/core/block/life';
+import { answerNames, lifeNames, type Rotation, unsayLife } from '@drimbo/core/block';
 import { useState, type ReactNode } from 'react';
 import { Button } from '../../parts/button';
 import { CheckBox } from '../../parts/check-box';

@@ -1,8 +1,6 @@
 import { ways } from '@drimbo/core/contract';
-import { measureBlock } from '@drimbo/core/block/measuring';
-import type { TrainingBlock } from '@drimbo/core/block/document';
-import type { BlockContext } from '@drimbo/core/block/model';
-import { writeCalendar, type CalendarBlock } from '@drimbo/core/formats/calendar';
+import { type BlockContext, measureBlock, type TrainingBlock } from '@drimbo/core/block';
+import { type CalendarBlock, writeCalendar } from '@drimbo/core/formats';
 import { ask } from '../../data/api';
 import { addressOfDocument, documentOf } from '../../data/documents';
 import { contextOfFile, houseContext } from '../../data/block-context';

@@ -1,8 +1,5 @@
-import type { TrainingBlock } from '@drimbo/core/block/document';
-import { splitFrom } from '@drimbo/core/block/moving';
-import { readShortDay } from '@drimbo/core/block/short-day';
-import { splits } from '@drimbo/core/block/splits';
-import { schools } from '@drimbo/core/schools/schools';
+import { readShortDay, splitFrom, splits, type TrainingBlock } from '@drimbo/core/block';
+import { schools } from '@drimbo/core/schools';
 import type { ReactNode } from 'react';
 import { useSchools } from '../../data/queries';
 import { Button } from '../../parts/button';

@@ -1,6 +1,12 @@
-import { MOST_DAYS, type TrainingDay } from '@drimbo/core/block/document';
-import { shortDayText } from '@drimbo/core/block/short-day';
-import { addDay, canGo, dropDay, nameDay } from '@drimbo/core/block/training-days';
+import {
+  addDay,
+  canGo,
+  dropDay,
+  MOST_DAYS,
+  nameDay,
+  shortDayText,
+  type TrainingDay,
+} from '@drimbo/core/block';
 import { useState, type ReactNode } from 'react';
 import { Button } from '../../parts/button';
 import { TextField } from '../../parts/text-field';

@@ -1,6 +1,5 @@
-import type { WeekSheet } from '@drimbo/core/block/appraise-block';
-import type { DaySheet } from '@drimbo/core/block/sheets';
-import { daysAfter } from '@drimbo/core/units/dates';
+import type { DaySheet, WeekSheet } from '@drimbo/core/block';
+import { daysAfter } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';

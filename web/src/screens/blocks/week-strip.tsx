@@ -1,9 +1,7 @@
-import { groupIds, groupNames } from '@drimbo/core/anatomy/regions';
-import type { TrainingBlock } from '@drimbo/core/block/document';
-import type { PlacedDay } from '@drimbo/core/block/placing';
-import { setsText } from '@drimbo/core/block/words';
-import type { Session } from '@drimbo/core/session/document';
-import { daysAfter, daysBetween, weekdayOf, weekdays } from '@drimbo/core/units/dates';
+import { groupIds, groupNames } from '@drimbo/core/anatomy';
+import { type PlacedDay, setsText, type TrainingBlock } from '@drimbo/core/block';
+import type { Session } from '@drimbo/core/session';
+import { daysAfter, daysBetween, weekdayOf, weekdays } from '@drimbo/core/units';
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { memo, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';

@@ -1,6 +1,5 @@
-import type { BlockAppraisal } from '@drimbo/core/block/appraise-block';
-import type { DaySheet, LineSheet } from '@drimbo/core/block/sheets';
-import { massText, type MassUnit } from '@drimbo/core/units/mass';
+import type { BlockAppraisal, DaySheet, LineSheet } from '@drimbo/core/block';
+import { massText, type MassUnit } from '@drimbo/core/units';
 import { format, parseISO } from 'date-fns';
 
 /** "Tue 1 Dec": a plain day, the same in every time zone. */

@@ -1,5 +1,5 @@
-import { ruleTitle } from '@drimbo/core/review/rules';
-import type { Client } from '@drimbo/core/session/client';
+import { ruleTitle } from '@drimbo/core/review';
+import type { Client } from '@drimbo/core/session';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../parts/button';

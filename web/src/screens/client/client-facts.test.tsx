@@ -1,7 +1,6 @@
-import { neverAsked, unansweredBy } from '@drimbo/core/session/health';
-import type { Client } from '@drimbo/core/session/client';
-import { sampleClient, sampleKit } from '@drimbo/core/examples/samples';
-import { kgFromLb } from '@drimbo/core/units/mass';
+import { type Client, neverAsked, unansweredBy } from '@drimbo/core/session';
+import { sampleClient, sampleKit } from '@drimbo/core/examples';
+import { kgFromLb } from '@drimbo/core/units';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState, type ReactNode } from 'react';

@@ -1,8 +1,8 @@
 import type { Stored } from '@drimbo/core/contract';
-import { pressingRegions, regions, type RegionId } from '@drimbo/core/anatomy/regions';
-import type { Kit } from '@drimbo/core/kit/kit';
-import { aims, competitions, limitIds, type Client } from '@drimbo/core/session/client';
-import { fromKg, toKg } from '@drimbo/core/units/mass';
+import { pressingRegions, type RegionId, regions } from '@drimbo/core/anatomy';
+import type { Kit } from '@drimbo/core/kit';
+import { aims, type Client, competitions, limitIds } from '@drimbo/core/session';
+import { fromKg, toKg } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 

@@ -1,7 +1,7 @@
-import type { Client } from '@drimbo/core/session/client';
-import type { LiftRecord } from '@drimbo/core/strength/evidence';
-import { sampleClient, sampleKit } from '@drimbo/core/examples/samples';
-import { kgFromLb } from '@drimbo/core/units/mass';
+import type { Client } from '@drimbo/core/session';
+import type { LiftRecord } from '@drimbo/core/strength';
+import { sampleClient, sampleKit } from '@drimbo/core/examples';
+import { kgFromLb } from '@drimbo/core/units';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { choose, find } from '../../testing/choose';

@@ -1,13 +1,10 @@
 import type { ClientFile } from '@drimbo/core/contract';
-import { dayWords } from '@drimbo/core/units/time';
-import { clientMax, clientTrend } from '@drimbo/core/measure/client-max';
-import { findEntry } from '@drimbo/core/movements/catalogue';
-import { missingFor } from '@drimbo/core/kit/fitting';
-import type { Client } from '@drimbo/core/session/client';
-import { formulaIds, formulaName } from '@drimbo/core/strength/formulas';
-import { massText, roughMass } from '@drimbo/core/units/mass';
-import { movementName } from '@drimbo/core/movements/settings';
-import { movementOf } from '@drimbo/core/movements/catalogue';
+import { dayWords, massText, roughMass } from '@drimbo/core/units';
+import { clientMax, clientTrend } from '@drimbo/core/measure';
+import { canComeBack, findEntry, movementName, movementOf } from '@drimbo/core/movements';
+import { missingFor } from '@drimbo/core/kit';
+import type { Client } from '@drimbo/core/session';
+import { formulaIds, formulaName } from '@drimbo/core/strength';
 import { X } from 'lucide-react';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { styled } from 'styled-components';
@@ -19,7 +16,6 @@ import { SheetHead } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
 import { Disclosure } from '../../parts/disclosure';
 import { tell } from '../../parts/toast';
-import { canComeBack } from '@drimbo/core/movements/notebook';
 import { TestForm } from './test-form';
 
 const Table = styled.table`

@@ -1,7 +1,6 @@
 import type { ClientFile, Stored } from '@drimbo/core/contract';
-import { dayWords } from '@drimbo/core/units/time';
-import { inOrder } from '@drimbo/core/session/needs';
-import type { Client } from '@drimbo/core/session/client';
+import { dayWords } from '@drimbo/core/units';
+import { type Client, inOrder } from '@drimbo/core/session';
 import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 
@@ -11,7 +10,7 @@ import { Button } from '../../parts/button';
 import { LinkButton } from '../../parts/link-button';
 import { Sheet, SheetHead, Title } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
-import type { Kit } from '@drimbo/core/kit/kit';
+import type { Kit } from '@drimbo/core/kit';
 import { isTyping } from '../designer/keys';
 import { startSession } from '../shared/start-session';
 import { ClientPage } from '../shared/client-page';

@@ -1,14 +1,14 @@
-import type { Client } from '@drimbo/core/session/client';
 import {
   answered,
+  type Client,
+  type Health,
   healthQuestionIds,
   healthQuestions,
   healthScreen,
   mustAskFirst,
   unansweredBy,
   yesTo,
-  type Health,
-} from '@drimbo/core/session/health';
+} from '@drimbo/core/session';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { todayIso } from '../../data/queries';

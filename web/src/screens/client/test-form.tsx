@@ -1,7 +1,6 @@
-import { entries, findEntry } from '@drimbo/core/movements/catalogue';
-import { searchEntries } from '@drimbo/core/movements/search';
-import { liftRecordSchema, type LiftRecord } from '@drimbo/core/strength/evidence';
-import { readMass, type MassUnit } from '@drimbo/core/units/mass';
+import { entries, findEntry, searchEntries } from '@drimbo/core/movements';
+import { type LiftRecord, liftRecordSchema } from '@drimbo/core/strength';
+import { type MassUnit, readMass } from '@drimbo/core/units';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useMemo, type ReactNode } from 'react';
 import { Controller, useForm } from 'react-hook-form';

@@ -1,4 +1,4 @@
-import type { ClientBrief, Unreadable } from '@drimbo/core/formats/lists';
+import type { ClientBrief, Unreadable } from '@drimbo/core/formats';
 import { useCallback, useDeferredValue, useEffect, type ReactNode } from 'react';
 import { useClients } from '../../data/queries';
 import { Blank } from '../../parts/blank';

@@ -1,6 +1,6 @@
 import { useNeedsFromLog } from '../../data/queries';
-import { regions } from '@drimbo/core/anatomy/regions';
-import type { ClientBrief, Unreadable } from '@drimbo/core/formats/lists';
+import { regions } from '@drimbo/core/anatomy';
+import type { ClientBrief, Unreadable } from '@drimbo/core/formats';
 import { format, parseISO } from 'date-fns';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';

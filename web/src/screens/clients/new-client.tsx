@@ -1,5 +1,4 @@
-import { neverAsked } from '@drimbo/core/session/health';
-import { clientVersion, type Client } from '@drimbo/core/session/client';
+import { type Client, clientVersion, neverAsked } from '@drimbo/core/session';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState, type ReactNode } from 'react';
 import { useForm } from 'react-hook-form';

@@ -1,6 +1,5 @@
-import type { Deleted as Row, Unreadable } from '@drimbo/core/formats/lists';
-import { canComeBack, DELETED_DAYS } from '@drimbo/core/movements/notebook';
-import { bringKeptBack, goneId } from '@drimbo/core/movements/notebook-changes';
+import type { Deleted as Row, Unreadable } from '@drimbo/core/formats';
+import { bringKeptBack, canComeBack, DELETED_DAYS, goneId } from '@drimbo/core/movements';
 import { addDays, format } from 'date-fns';
 import { useState, type ReactNode } from 'react';
 import { allAnew, bringBack, lookThrough, useDeleted, useWork } from '../../data/house';

@@ -1,4 +1,4 @@
-import type { Plan, PlannedFile } from '@drimbo/core/formats/plan';
+import type { Plan, PlannedFile } from '@drimbo/core/formats';
 import { useState, type ReactNode } from 'react';
 import { ways } from '@drimbo/core/contract';
 import { addressOf, ask, isRefused } from '../../data/api';

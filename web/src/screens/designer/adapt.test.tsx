@@ -1,5 +1,5 @@
-import { linesOf } from '@drimbo/core/session/document';
-import { sampleKit, soundPush } from '@drimbo/core/examples/samples';
+import { linesOf } from '@drimbo/core/session';
+import { sampleKit, soundPush } from '@drimbo/core/examples';
 import { act, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { onBench } from '../../testing/desk';

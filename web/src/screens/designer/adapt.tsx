@@ -1,7 +1,6 @@
-import { elsewhere } from '@drimbo/core/choosing/elsewhere';
-import { adapted, adaptations, type Adaptation } from '@drimbo/core/choosing/adapting';
-import { limitNames } from '@drimbo/core/review/rules/client-limits';
-import type { LimitId } from '@drimbo/core/session/client';
+import { type Adaptation, adaptations, adapted, elsewhere } from '@drimbo/core/choosing';
+import { limitNames } from '@drimbo/core/review';
+import type { LimitId } from '@drimbo/core/session';
 import { useState, type ReactNode } from 'react';
 import { useKits } from '../../data/queries';
 import type { Designer } from '../../state/use-designer';

@@ -1,8 +1,6 @@
-import { changesAlong, gearOf, loadAlong, loadCurve } from '@drimbo/core/loads/along-the-range';
-import { bodyOf } from '@drimbo/core/measure/context';
-import { clientMax } from '@drimbo/core/measure/client-max';
-import type { MeasuredLine } from '@drimbo/core/measure/model';
-import { roughMass } from '@drimbo/core/units/mass';
+import { changesAlong, gearOf, loadAlong, loadCurve } from '@drimbo/core/loads';
+import { bodyOf, clientMax, type MeasuredLine } from '@drimbo/core/measure';
+import { roughMass } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Designer } from '../../state/use-designer';

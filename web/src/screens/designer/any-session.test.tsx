@@ -1,7 +1,7 @@
 import { jest } from '@jest/globals';
 import { appraise, type Context } from '@drimbo/core';
-import { linesOf, type Session } from '@drimbo/core/session/document';
-import { anyContext, anySession } from '@drimbo/core/testing/any';
+import { linesOf, type Session } from '@drimbo/core/session';
+import { anyContext, anySession } from '@drimbo/core/testing';
 import { act, cleanup } from '@testing-library/react';
 import fc from 'fast-check';
 import { StrictMode, type ReactNode } from 'react';

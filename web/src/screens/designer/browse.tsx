@@ -1,11 +1,9 @@
-import { regionIds, regions, type RegionId } from '@drimbo/core/anatomy/regions';
-import { filterEntries, mainRegions } from '@drimbo/core/choosing/filters';
-import { bodyOf } from '@drimbo/core/measure/context';
-import { familyIds, familyNames, type Entry, type FamilyId } from '@drimbo/core/movements/model';
-import { offeredEntries } from '@drimbo/core/movements/notebook';
-import { startingLine } from '@drimbo/core/schools/starting-line';
-import { linesOf } from '@drimbo/core/session/document';
-import { singleBlock } from '@drimbo/core/session/starting';
+import { type RegionId, regionIds, regions } from '@drimbo/core/anatomy';
+import { filterEntries, mainRegions } from '@drimbo/core/choosing';
+import { bodyOf } from '@drimbo/core/measure';
+import { type Entry, type FamilyId, familyIds, familyNames, offeredEntries } from '@drimbo/core/movements';
+import { startingLine } from '@drimbo/core/schools';
+import { linesOf, singleBlock } from '@drimbo/core/session';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/ids';

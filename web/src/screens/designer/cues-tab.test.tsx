@@ -1,8 +1,6 @@
-import { emptyNotebook } from '@drimbo/core/movements/notebook';
-import { teachingOf } from '@drimbo/core/movements/teaching/book';
-import { cueList } from '@drimbo/core/movements/teaching/cues';
-import { line, sampleClient, sampleContext, session } from '@drimbo/core/examples/samples';
-import { findEntry } from '@drimbo/core/movements/catalogue';
+import { emptyNotebook, findEntry } from '@drimbo/core/movements';
+import { cueList, teachingOf } from '@drimbo/core/movements/teaching';
+import { line, sampleClient, sampleContext, session } from '@drimbo/core/examples';
 import { fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { answering } from '../../testing/answers';

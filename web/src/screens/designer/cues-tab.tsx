@@ -1,10 +1,8 @@
-import { cautionsOf } from '@drimbo/core/choosing/limits';
-import type { MeasuredLine } from '@drimbo/core/measure/model';
-import { cuesFor } from '@drimbo/core/formats/cues';
-import { faults } from '@drimbo/core/movements/faults';
-import { teachingOf } from '@drimbo/core/movements/teaching/book';
-import { cueList } from '@drimbo/core/movements/teaching/cues';
-import { setCues } from '@drimbo/core/movements/notebook-changes';
+import { cautionsOf } from '@drimbo/core/choosing';
+import type { MeasuredLine } from '@drimbo/core/measure';
+import { cuesFor } from '@drimbo/core/formats';
+import { faults, setCues } from '@drimbo/core/movements';
+import { cueList, teachingOf } from '@drimbo/core/movements/teaching';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { changeNotebook } from '../../state/notebook';

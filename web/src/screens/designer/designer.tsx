@@ -1,4 +1,4 @@
-import { inOrder } from '@drimbo/core/session/needs';
+import { inOrder } from '@drimbo/core/session';
 import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { styled } from 'styled-components';

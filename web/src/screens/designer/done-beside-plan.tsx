@@ -1,9 +1,7 @@
-import { otherNameOf } from '@drimbo/core/log/floor-state';
-import type { MeasuredLine } from '@drimbo/core/measure/model';
-import type { PerformedSet } from '@drimbo/core/log/performed-set';
-import { standing } from '@drimbo/core/session/as-run';
-import { schemeText } from '@drimbo/core/session/schemes';
-import { massText } from '@drimbo/core/units/mass';
+import { otherNameOf, type PerformedSet } from '@drimbo/core/log';
+import type { MeasuredLine } from '@drimbo/core/measure';
+import { schemeText, standing } from '@drimbo/core/session';
+import { massText } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink } from '../../look/theme';

@@ -1,4 +1,4 @@
-import { fitting } from '@drimbo/core/choosing/shortening';
+import { fitting } from '@drimbo/core/choosing';
 import { useCallback, useState, type ReactNode } from 'react';
 import type { Designer } from '../../state/use-designer';
 import { useSearch } from '../../state/use-search';

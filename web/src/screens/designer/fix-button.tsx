@@ -1,5 +1,5 @@
-import { groupNames, type GroupId } from '@drimbo/core/anatomy/regions';
-import type { Fix } from '@drimbo/core/review/model';
+import { type GroupId, groupNames } from '@drimbo/core/anatomy';
+import type { Fix } from '@drimbo/core/review';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { Button } from '../../parts/button';

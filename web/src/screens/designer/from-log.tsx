@@ -1,6 +1,5 @@
-import { progress } from '@drimbo/core/log/progress';
-import { whatNext, type Proposal } from '@drimbo/core/log/what-next';
-import { measure } from '@drimbo/core/measure/measure';
+import { progress, type Proposal, whatNext } from '@drimbo/core/log';
+import { measure } from '@drimbo/core/measure';
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';

@@ -1,5 +1,5 @@
-import { handingOver } from '@drimbo/core/measure/handing';
-import type { Finding } from '@drimbo/core/review/model';
+import { handingOver } from '@drimbo/core/measure';
+import type { Finding } from '@drimbo/core/review';
 import { useState, type ReactNode } from 'react';
 import type { Designer } from '../../state/use-designer';
 import { Button } from '../../parts/button';

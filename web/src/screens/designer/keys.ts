@@ -1,5 +1,5 @@
-import type { MeasuredLine } from '@drimbo/core/measure/model';
-import { linesOf, type Block } from '@drimbo/core/session/document';
+import type { MeasuredLine } from '@drimbo/core/measure';
+import { type Block, linesOf } from '@drimbo/core/session';
 import { newId } from '../../data/ids';
 import type { Designer } from '../../state/use-designer';
 

@@ -1,6 +1,5 @@
-import { kinderTo } from '@drimbo/core/review/kinder';
-import { limitNames } from '@drimbo/core/review/rules/client-limits';
-import type { LimitId } from '@drimbo/core/session/client';
+import { kinderTo, limitNames } from '@drimbo/core/review';
+import type { LimitId } from '@drimbo/core/session';
 import { useCallback, type ReactNode } from 'react';
 import type { Designer } from '../../state/use-designer';
 import { useSearch } from '../../state/use-search';

@@ -1,4 +1,4 @@
-import { groupIds, groupNames, type GroupId, type VoiceId } from '@drimbo/core/anatomy/regions';
+import { type GroupId, groupIds, groupNames, type VoiceId } from '@drimbo/core/anatomy';
 import type { ReactNode } from 'react';
 import { ValueCurve } from '../../drawings/value-curve';
 import { voiceInk } from '../../look/theme';

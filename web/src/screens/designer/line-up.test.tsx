@@ -1,5 +1,5 @@
-import { linesOf, type Session } from '@drimbo/core/session/document';
-import { line, session } from '@drimbo/core/examples/samples';
+import { linesOf, type Session } from '@drimbo/core/session';
+import { line, session } from '@drimbo/core/examples';
 import { act, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';

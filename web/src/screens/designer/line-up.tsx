@@ -1,12 +1,17 @@
-import { loadText } from '@drimbo/core/formats/load-words';
-import type { School } from '@drimbo/core/schools/document';
-import { setsCounted, standingOf } from '@drimbo/core/measure/counting';
-import type { MeasuredLine } from '@drimbo/core/measure/model';
-import type { Block } from '@drimbo/core/session/document';
-import { parseReserve, parseTempo, reserveText, tempoText, tempoWords } from '@drimbo/core/session/effort';
-import { parseScheme, schemeText } from '@drimbo/core/session/schemes';
-import { massFigure, type MassUnit } from '@drimbo/core/units/mass';
-import { clockText, parseDuration } from '@drimbo/core/units/time';
+import { loadText } from '@drimbo/core/formats';
+import type { School } from '@drimbo/core/schools';
+import { type MeasuredLine, setsCounted, standingOf } from '@drimbo/core/measure';
+import {
+  type Block,
+  parseReserve,
+  parseScheme,
+  parseTempo,
+  reserveText,
+  schemeText,
+  tempoText,
+  tempoWords,
+} from '@drimbo/core/session';
+import { clockText, massFigure, type MassUnit, parseDuration } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import type { Designer } from '../../state/use-designer';
 import { drawsAgain, work } from './draws-again';

@@ -1,4 +1,4 @@
-import { line, sampleContext, session } from '@drimbo/core/examples/samples';
+import { line, sampleContext, session } from '@drimbo/core/examples';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { choose } from '../../testing/choose';

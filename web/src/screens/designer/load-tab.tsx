@@ -1,13 +1,8 @@
-import { setsCounted, standingOf } from '@drimbo/core/measure/counting';
-import { clientMax } from '@drimbo/core/measure/client-max';
-import type { MeasuredLine } from '@drimbo/core/measure/model';
-import { entryIn } from '@drimbo/core/movements/notebook';
-import type { Line } from '@drimbo/core/session/document';
-import { repSeconds } from '@drimbo/core/session/effort';
-import { USUAL_REP_S } from '@drimbo/core/strength/pace';
-import { repsText } from '@drimbo/core/session/schemes/model';
-import { formulas } from '@drimbo/core/strength/formulas';
-import { massFigure, massText, roughMass } from '@drimbo/core/units/mass';
+import { clientMax, type MeasuredLine, setsCounted, standingOf } from '@drimbo/core/measure';
+import { entryIn } from '@drimbo/core/movements';
+import { type Line, repSeconds, repsText } from '@drimbo/core/session';
+import { formulas, USUAL_REP_S } from '@drimbo/core/strength';
+import { massFigure, massText, roughMass } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Designer } from '../../state/use-designer';

@@ -1,8 +1,12 @@
-import { dayWords } from '@drimbo/core/units/time';
-import { nothingSaid, type PerformedSet } from '@drimbo/core/log/performed-set';
-import { performed } from '@drimbo/core/log/performing';
-import { logFromTable } from '@drimbo/core/log/csv-log';
-import { plannedLog, readLog } from '@drimbo/core/log/typed-log';
+import { dayWords } from '@drimbo/core/units';
+import {
+  logFromTable,
+  nothingSaid,
+  performed,
+  type PerformedSet,
+  plannedLog,
+  readLog,
+} from '@drimbo/core/log';
 import Papa from 'papaparse';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';

@@ -1,7 +1,6 @@
 import type { Stored } from '@drimbo/core/contract';
-import type { Session } from '@drimbo/core/session/document';
-import { sessionsOfDays } from '@drimbo/core/shorthand/days';
-import type { Pasted } from '@drimbo/core/shorthand/pasted';
+import type { Session } from '@drimbo/core/session';
+import { type Pasted, sessionsOfDays } from '@drimbo/core/shorthand';
 import { removeDocument } from '../../data/documents';
 import { createOnce } from '../../data/create';
 import { listsAnew } from '../../data/house';

@@ -1,5 +1,5 @@
-import type { Finding } from '@drimbo/core/review/model';
-import { schoolIds } from '@drimbo/core/session/document';
+import type { Finding } from '@drimbo/core/review';
+import { schoolIds } from '@drimbo/core/session';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { bringRuleBack, setAside, type AsidePlace } from '../../data/asides';

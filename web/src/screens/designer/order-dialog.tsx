@@ -1,4 +1,4 @@
-import type { BetterOrder } from '@drimbo/core/ordering/better-order';
+import type { BetterOrder } from '@drimbo/core/ordering';
 import type { ReactNode } from 'react';
 import { useOrder } from '../../data/use-order';
 import type { Designer } from '../../state/use-designer';

@@ -1,4 +1,4 @@
-import type { Proposal } from '@drimbo/core/log/what-next';
+import type { Proposal } from '@drimbo/core/log';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink, size } from '../../look/theme';

@@ -1,5 +1,5 @@
-import type { PastedRow } from '@drimbo/core/shorthand/pasted';
-import { schemeText } from '@drimbo/core/session/schemes';
+import type { PastedRow } from '@drimbo/core/shorthand';
+import { schemeText } from '@drimbo/core/session';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ComboBox } from '../../parts/combo-box';

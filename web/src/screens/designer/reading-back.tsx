@@ -1,6 +1,5 @@
-import type { Stretch } from '@drimbo/core/shorthand/typed-line';
-import type { TypedText } from '@drimbo/core/shorthand/typed';
-import { schemeText } from '@drimbo/core/session/schemes';
+import type { Stretch, TypedText } from '@drimbo/core/shorthand';
+import { schemeText } from '@drimbo/core/session';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { TextButton } from '../../parts/text-button';

@@ -1,5 +1,4 @@
-import { toKg, type MassUnit } from '@drimbo/core/units/mass';
-import { parseDuration } from '@drimbo/core/units/time';
+import { type MassUnit, parseDuration, toKg } from '@drimbo/core/units';
 
 /**
  * "24", "24, 22", "55 lb each", or empty for the computed load; without a unit in the client's. Null when

@@ -1,4 +1,4 @@
-import type { Rehearsal, RehearsedSet } from '@drimbo/core/lifter/rehearse';
+import type { Rehearsal, RehearsedSet } from '@drimbo/core/lifter';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { useRehearsal } from '../../data/use-rehearsal';

@@ -1,6 +1,6 @@
 import { appraise } from '@drimbo/core';
-import type { Fix } from '@drimbo/core/review/model';
-import { line, sampleContext, sampleKit, session, soundPush } from '@drimbo/core/examples/samples';
+import type { Fix } from '@drimbo/core/review';
+import { line, sampleContext, sampleKit, session, soundPush } from '@drimbo/core/examples';
 import { act, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { onBench } from '../../testing/desk';

@@ -1,4 +1,4 @@
-import type { Finding } from '@drimbo/core/review/model';
+import type { Finding } from '@drimbo/core/review';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Designer } from '../../state/use-designer';

@@ -1,6 +1,5 @@
-import { line, session } from '@drimbo/core/examples/samples';
-import { schemeModules } from '@drimbo/core/session/schemes/all';
-import { setTargets, type Scheme } from '@drimbo/core/session/schemes';
+import { line, session } from '@drimbo/core/examples';
+import { type Scheme, schemeModules, setTargets } from '@drimbo/core/session';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { choose, chosenIn, offeredIn } from '../../testing/choose';

@@ -1,9 +1,16 @@
-import type { MeasuredLine } from '@drimbo/core/measure/model';
-import type { Entry, Movement } from '@drimbo/core/movements/model';
-import { allEntries } from '@drimbo/core/movements/notebook';
-import { schemeText, turnedInto, type Scheme, type SchemeKind } from '@drimbo/core/session/schemes';
-import { moduleOf, schemeModules } from '@drimbo/core/session/schemes/all';
-import { readReps, repsText, type SchemeField } from '@drimbo/core/session/schemes/model';
+import type { MeasuredLine } from '@drimbo/core/measure';
+import { allEntries, type Entry, type Movement } from '@drimbo/core/movements';
+import {
+  moduleOf,
+  readReps,
+  repsText,
+  type Scheme,
+  type SchemeField,
+  type SchemeKind,
+  schemeModules,
+  schemeText,
+  turnedInto,
+} from '@drimbo/core/session';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Designer } from '../../state/use-designer';

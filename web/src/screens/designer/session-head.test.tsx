@@ -1,7 +1,7 @@
-import { askedOn } from '@drimbo/core/session/health';
+import { askedOn } from '@drimbo/core/session';
 import type { Context } from '@drimbo/core';
-import { schools } from '@drimbo/core/schools/schools';
-import { sampleClient, sampleContext, sampleKit, session, soundPush } from '@drimbo/core/examples/samples';
+import { schools } from '@drimbo/core/schools';
+import { sampleClient, sampleContext, sampleKit, session, soundPush } from '@drimbo/core/examples';
 import { fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { choose, chosenIn, selectOf } from '../../testing/choose';

@@ -1,11 +1,17 @@
 import { UndoButtons } from '../shared/undoing';
 import type { Stored } from '@drimbo/core/contract';
-import { groupIds, groupNames, regionIds, regions } from '@drimbo/core/anatomy/regions';
-import { schools } from '@drimbo/core/schools/schools';
-import { handingOver } from '@drimbo/core/measure/handing';
-import { mustAskFirst } from '@drimbo/core/session/health';
-import { dayKindNames, kindOf } from '@drimbo/core/session/kinds';
-import { dayKinds, schoolIds, type Emphasis, type Session } from '@drimbo/core/session/document';
+import { groupIds, groupNames, regionIds, regions } from '@drimbo/core/anatomy';
+import { schools } from '@drimbo/core/schools';
+import { handingOver } from '@drimbo/core/measure';
+import {
+  dayKindNames,
+  dayKinds,
+  type Emphasis,
+  kindOf,
+  mustAskFirst,
+  schoolIds,
+  type Session,
+} from '@drimbo/core/session';
 import { CalendarDays, ClipboardCheck, FileText, Play, Printer } from 'lucide-react';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -14,7 +20,7 @@ import { styled } from 'styled-components';
 import type { Designer } from '../../state/use-designer';
 import { drawsAgain, work } from './draws-again';
 import type { ToFloor } from './to-floor';
-import type { Kit } from '@drimbo/core/kit/kit';
+import type { Kit } from '@drimbo/core/kit';
 import { Button } from '../../parts/button';
 import { ink, size, wide } from '../../look/theme';
 import { AdaptButton } from './adapt-button';

@@ -1,7 +1,6 @@
-import { loadText } from '@drimbo/core/formats/load-words';
-import { notchesOf } from '@drimbo/core/kit/kit';
-import type { MeasuredLine } from '@drimbo/core/measure/model';
-import { bodyOf } from '@drimbo/core/measure/context';
+import { loadText } from '@drimbo/core/formats';
+import { notchesOf } from '@drimbo/core/kit';
+import { bodyOf, type MeasuredLine } from '@drimbo/core/measure';
 import { useMemo, type ReactNode } from 'react';
 import type { Designer } from '../../state/use-designer';
 import { notchesFor, SetUpView } from '../set-up/set-up-view';

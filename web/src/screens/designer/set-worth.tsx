@@ -1,5 +1,5 @@
-import { setValues } from '@drimbo/core/choosing/set-values';
-import type { MeasuredLine } from '@drimbo/core/measure/model';
+import { setValues } from '@drimbo/core/choosing';
+import type { MeasuredLine } from '@drimbo/core/measure';
 import type { ReactNode } from 'react';
 import type { Designer } from '../../state/use-designer';
 

@@ -1,4 +1,4 @@
-import type { Standing } from '@drimbo/core/measure/model';
+import type { Standing } from '@drimbo/core/measure';
 
 /** How a set stands that will not be what it was meant to be. */
 export const standingWords: Record<Standing, string> = {

@@ -1,6 +1,6 @@
-import { sameJob } from '@drimbo/core/choosing/swaps';
-import type { MeasuredLine } from '@drimbo/core/measure/model';
-import { becoming } from '@drimbo/core/session/starting';
+import { sameJob } from '@drimbo/core/choosing';
+import type { MeasuredLine } from '@drimbo/core/measure';
+import { becoming } from '@drimbo/core/session';
 import { useMemo, type ReactNode } from 'react';
 import type { Designer } from '../../state/use-designer';
 import { Button } from '../../parts/button';

@@ -1,13 +1,19 @@
-import { regions } from '@drimbo/core/anatomy/regions';
-import { differentJob, type Complement } from '@drimbo/core/choosing/complements';
-import { overlap } from '@drimbo/core/choosing/overlap';
-import { changeBy, sameJob, type Change, type Swap, type SwapWish } from '@drimbo/core/choosing/swaps';
-import { loadText } from '@drimbo/core/formats/load-words';
-import type { MeasuredLine } from '@drimbo/core/measure/model';
-import { limitIds } from '@drimbo/core/session/client';
-import { singleBlock } from '@drimbo/core/session/starting';
-import { startingLine } from '@drimbo/core/schools/starting-line';
-import { rigWords } from '@drimbo/core/movements/rig';
+import { regions } from '@drimbo/core/anatomy';
+import {
+  type Change,
+  changeBy,
+  type Complement,
+  differentJob,
+  overlap,
+  sameJob,
+  type Swap,
+  type SwapWish,
+} from '@drimbo/core/choosing';
+import { loadText } from '@drimbo/core/formats';
+import type { MeasuredLine } from '@drimbo/core/measure';
+import { limitIds, singleBlock } from '@drimbo/core/session';
+import { startingLine } from '@drimbo/core/schools';
+import { rigWords } from '@drimbo/core/movements';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/ids';

@@ -1,5 +1,5 @@
-import { line, session, soundPush } from '@drimbo/core/examples/samples';
-import { linesOf, type Session } from '@drimbo/core/session/document';
+import { line, session, soundPush } from '@drimbo/core/examples';
+import { linesOf, type Session } from '@drimbo/core/session';
 import { fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { find } from '../../testing/choose';

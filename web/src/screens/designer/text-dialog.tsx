@@ -1,9 +1,7 @@
-import { allEntries, offeredEntries } from '@drimbo/core/movements/notebook';
-import { blocksOfPasted, readPasted, withEntry, type Pasted } from '@drimbo/core/shorthand/pasted';
-import { notchesOf } from '@drimbo/core/kit/kit';
-import { writeSession } from '@drimbo/core/shorthand/session-text';
-import { LONGEST_NOTE, MOST_BLOCKS } from '@drimbo/core/session/document';
-import type { Edit } from '@drimbo/core/session/edits';
+import { allEntries, offeredEntries } from '@drimbo/core/movements';
+import { blocksOfPasted, type Pasted, readPasted, withEntry, writeSession } from '@drimbo/core/shorthand';
+import { notchesOf } from '@drimbo/core/kit';
+import { type Edit, LONGEST_NOTE, MOST_BLOCKS } from '@drimbo/core/session';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/ids';

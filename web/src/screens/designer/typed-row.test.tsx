@@ -1,5 +1,5 @@
-import { linesOf } from '@drimbo/core/session/document';
-import { session } from '@drimbo/core/examples/samples';
+import { linesOf } from '@drimbo/core/session';
+import { session } from '@drimbo/core/examples';
 import { act, fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { createRef } from 'react';

@@ -1,12 +1,7 @@
-import { familyNames } from '@drimbo/core/movements/model';
-import { rigWords } from '@drimbo/core/movements/rig';
-import { offeredEntries } from '@drimbo/core/movements/notebook';
-import { searchEntries } from '@drimbo/core/movements/search';
-import { missingFor } from '@drimbo/core/kit/fitting';
-import { notchesOf } from '@drimbo/core/kit/kit';
-import { LONGEST_NOTE } from '@drimbo/core/session/document';
-import type { Edit } from '@drimbo/core/session/edits';
-import type { TypedText } from '@drimbo/core/shorthand/typed';
+import { familyNames, offeredEntries, rigWords, searchEntries } from '@drimbo/core/movements';
+import { missingFor, notchesOf } from '@drimbo/core/kit';
+import { type Edit, LONGEST_NOTE } from '@drimbo/core/session';
+import type { TypedText } from '@drimbo/core/shorthand';
 import { lazy, Suspense, useMemo, useState, type ReactNode, type RefObject } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/ids';

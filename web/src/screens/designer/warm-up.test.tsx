@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { session } from '@drimbo/core/examples/samples';
-import type { WarmupItem } from '@drimbo/core/session/document';
+import { session } from '@drimbo/core/examples';
+import type { WarmupItem } from '@drimbo/core/session';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { choose } from '../../testing/choose';

@@ -1,8 +1,7 @@
-import { warmupSeconds } from '@drimbo/core/clock/timeline';
-import { movements, movementOf } from '@drimbo/core/movements/catalogue';
-import type { WarmupItem } from '@drimbo/core/session/document';
-import { filledUp, missingParts, partOf } from '@drimbo/core/session/warming';
-import { durationWords, parseDuration } from '@drimbo/core/units/time';
+import { warmupSeconds } from '@drimbo/core/clock';
+import { movementOf, movements } from '@drimbo/core/movements';
+import { filledUp, missingParts, partOf, type WarmupItem } from '@drimbo/core/session';
+import { durationWords, parseDuration } from '@drimbo/core/units';
 import { ArrowDown, ArrowUp, X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';

@@ -1,7 +1,6 @@
-import { gearOf } from '@drimbo/core/loads/along-the-range';
-import { notchesOf } from '@drimbo/core/kit/kit';
-import type { MeasuredLine } from '@drimbo/core/measure/model';
-import { bodyOf } from '@drimbo/core/measure/context';
+import { gearOf } from '@drimbo/core/loads';
+import { notchesOf } from '@drimbo/core/kit';
+import { bodyOf, type MeasuredLine } from '@drimbo/core/measure';
 import { useMemo, type ReactNode } from 'react';
 import type { Designer } from '../../state/use-designer';
 import { notchesFor } from '../set-up/set-up-view';

@@ -1,5 +1,5 @@
-import { certaintyWords, shelf, type Certainty } from '@drimbo/core/evidence/shelf';
-import { ruleTitle } from '@drimbo/core/review/rules';
+import { type Certainty, certaintyWords, shelf } from '@drimbo/core/evidence';
+import { ruleTitle } from '@drimbo/core/review';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Link, useLocation } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,4 +1,4 @@
-import { sampleKit } from '@drimbo/core/examples/samples';
+import { sampleKit } from '@drimbo/core/examples';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useLocation } from 'react-router';

@@ -1,6 +1,5 @@
-import { offeredEntries } from '@drimbo/core/movements/notebook';
-import { searchEntries } from '@drimbo/core/movements/search';
-import { teachingOf } from '@drimbo/core/movements/teaching/book';
+import { offeredEntries, searchEntries } from '@drimbo/core/movements';
+import { teachingOf } from '@drimbo/core/movements/teaching';
 import { useMemo } from 'react';
 import { useNotebook } from '../../state/notebook';
 import { useFound, useKits } from '../../data/queries';

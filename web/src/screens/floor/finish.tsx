@@ -1,4 +1,4 @@
-import { minutesTrained } from '@drimbo/core/log/session-day';
+import { minutesTrained } from '@drimbo/core/log';
 import { useState, type ReactNode } from 'react';
 import { RadioGroup } from '../../parts/radio-group';
 import { Stepper } from '../../parts/stepper';

@@ -1,4 +1,4 @@
-import { isResting } from '@drimbo/core/log/session-day';
+import { isResting } from '@drimbo/core/log';
 import { useEffect, useState, type ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { useAccess } from '../../data/access';

@@ -1,5 +1,5 @@
-import type { FloorStep } from '@drimbo/core/log/floor';
-import { choicesOf } from '@drimbo/core/loads/prescribe';
+import type { FloorStep } from '@drimbo/core/log';
+import { choicesOf } from '@drimbo/core/loads';
 import type { ReactNode } from 'react';
 import { PlateSleeve } from '../../drawings/plate-sleeve';
 import type { Floor } from '../../state/use-floor';

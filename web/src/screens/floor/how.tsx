@@ -1,5 +1,5 @@
-import { techniques, type Said, type Technique } from '@drimbo/core/log/performed-set';
-import { faults } from '@drimbo/core/movements/faults';
+import { type Said, type Technique, techniques } from '@drimbo/core/log';
+import { faults } from '@drimbo/core/movements';
 import type { ReactNode } from 'react';
 import { Disclosure } from '../../parts/disclosure';
 import { RadioGroup } from '../../parts/radio-group';

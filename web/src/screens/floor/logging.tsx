@@ -1,12 +1,18 @@
-import { choicesOf } from '@drimbo/core/loads/prescribe';
-import { asksWhy, type Offered } from '@drimbo/core/log/offering';
-import { endings, nothingSaid, type Ending, type Said } from '@drimbo/core/log/performed-set';
-import { kindOf } from '@drimbo/core/log/performing';
-import { unlikely } from '@drimbo/core/log/unlikely';
-import type { MeasuredLine } from '@drimbo/core/measure/model';
-import { teachingOf } from '@drimbo/core/movements/teaching/book';
-import { A_LOT } from '@drimbo/core/strength/evidence';
-import { fromKg, toKg } from '@drimbo/core/units/mass';
+import { choicesOf } from '@drimbo/core/loads';
+import {
+  asksWhy,
+  type Ending,
+  endings,
+  kindOf,
+  nothingSaid,
+  type Offered,
+  type Said,
+  unlikely,
+} from '@drimbo/core/log';
+import type { MeasuredLine } from '@drimbo/core/measure';
+import { teachingOf } from '@drimbo/core/movements/teaching';
+import { A_LOT } from '@drimbo/core/strength';
+import { fromKg, toKg } from '@drimbo/core/units';
 import { useState, type ReactNode } from 'react';
 import { CheckBox } from '../../parts/check-box';
 import { RadioGroup } from '../../parts/radio-group';

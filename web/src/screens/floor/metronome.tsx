@@ -1,5 +1,4 @@
-import type { Tempo } from '@drimbo/core/session/document';
-import { repSeconds, tempoWords } from '@drimbo/core/session/effort';
+import { repSeconds, type Tempo, tempoWords } from '@drimbo/core/session';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink } from '../../look/theme';

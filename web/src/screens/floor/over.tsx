@@ -1,4 +1,4 @@
-import { dayWords } from '@drimbo/core/units/time';
+import { dayWords } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Floor } from '../../state/use-floor';

@@ -1,5 +1,5 @@
-import type { FloorStep } from '@drimbo/core/log/floor';
-import { clockText } from '@drimbo/core/units/time';
+import type { FloorStep } from '@drimbo/core/log';
+import { clockText } from '@drimbo/core/units';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Gear } from './gear';
 import { Big } from './look';

@@ -1,8 +1,6 @@
-import { cuesFor } from '@drimbo/core/formats/cues';
-import { findingLoad } from '@drimbo/core/log/finding-load';
-import { asDone } from '@drimbo/core/log/floor-state';
-import { offeredFor } from '@drimbo/core/log/offering';
-import { faults } from '@drimbo/core/movements/faults';
+import { cuesFor } from '@drimbo/core/formats';
+import { asDone, findingLoad, offeredFor } from '@drimbo/core/log';
+import { faults } from '@drimbo/core/movements';
 import { useState, type ReactNode } from 'react';
 import type { Floor, SetStep as Step } from '../../state/use-floor';
 import { Gear } from './gear';

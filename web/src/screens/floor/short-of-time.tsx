@@ -1,4 +1,4 @@
-import { fittingRest, minutesLeft, type SoFar } from '@drimbo/core/log/time-left';
+import { fittingRest, minutesLeft, type SoFar } from '@drimbo/core/log';
 import { useCallback, useMemo, useState, type ReactNode } from 'react';
 import { Dialog } from '../../parts/dialog';
 import { Progress } from '../../parts/progress';

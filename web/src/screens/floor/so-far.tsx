@@ -1,9 +1,8 @@
-import { otherNameOf } from '@drimbo/core/log/floor-state';
-import { leftOut } from '@drimbo/core/session/as-run';
-import type { PerformedSet } from '@drimbo/core/log/performed-set';
-import type { MeasuredLine } from '@drimbo/core/measure/model';
-import { A_LOT } from '@drimbo/core/strength/evidence';
-import { massText } from '@drimbo/core/units/mass';
+import { otherNameOf, type PerformedSet } from '@drimbo/core/log';
+import { leftOut } from '@drimbo/core/session';
+import type { MeasuredLine } from '@drimbo/core/measure';
+import { A_LOT } from '@drimbo/core/strength';
+import { massText } from '@drimbo/core/units';
 import { useState, type ReactNode } from 'react';
 import { Dialog } from '../../parts/dialog';
 import { TextField } from '../../parts/text-field';

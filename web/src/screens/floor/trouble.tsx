@@ -1,8 +1,7 @@
-import { sameJob, type Swap } from '@drimbo/core/choosing/swaps';
-import { stopSigns } from '@drimbo/core/formats/sheet';
-import { whenItHurts, type KinderOffer } from '@drimbo/core/review/when-it-hurts';
-import { limitIds, type LimitId } from '@drimbo/core/session/client';
-import { becoming } from '@drimbo/core/session/starting';
+import { sameJob, type Swap } from '@drimbo/core/choosing';
+import { stopSigns } from '@drimbo/core/formats';
+import { type KinderOffer, whenItHurts } from '@drimbo/core/review';
+import { becoming, type LimitId, limitIds } from '@drimbo/core/session';
 import { useMemo, useState, type ReactNode } from 'react';
 import { Dialog } from '../../parts/dialog';
 import { Select } from '../../parts/select';

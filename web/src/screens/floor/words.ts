@@ -1,7 +1,6 @@
-import type { FloorStep } from '@drimbo/core/log/floor';
-import type { NextSet } from '@drimbo/core/log/next-set';
-import { perHandWords } from '@drimbo/core/movements/settings';
-import { massText, type MassUnit } from '@drimbo/core/units/mass';
+import type { FloorStep, NextSet } from '@drimbo/core/log';
+import { perHandWords } from '@drimbo/core/movements';
+import { massText, type MassUnit } from '@drimbo/core/units';
 import type { Floor, SetStep } from '../../state/use-floor';
 
 /** What the day makes of a set that is not done. */

@@ -1,5 +1,4 @@
-import type { Kit } from '@drimbo/core/kit/kit';
-import { readBandPoints, bandPointsText } from '@drimbo/core/kit/lists';
+import { bandPointsText, type Kit, readBandPoints } from '@drimbo/core/kit';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import type { ReactNode } from 'react';

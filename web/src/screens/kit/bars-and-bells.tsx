@@ -1,6 +1,5 @@
-import type { Kit } from '@drimbo/core/kit/kit';
-import { readSizes, sizesText, type Size } from '@drimbo/core/kit/lists';
-import { markedUnit, markText, type MassUnit } from '@drimbo/core/units/mass';
+import { type Kit, readSizes, type Size, sizesText } from '@drimbo/core/kit';
+import { markedUnit, markText, type MassUnit } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import { newId } from '../../data/ids';
 import { PlateSleeve } from '../../drawings/plate-sleeve';

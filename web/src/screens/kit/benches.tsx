@@ -1,4 +1,4 @@
-import { readAngles } from '@drimbo/core/kit/lists';
+import { readAngles } from '@drimbo/core/kit';
 import type { ReactNode } from 'react';
 import { newId } from '../../data/ids';
 import { Button } from '../../parts/button';

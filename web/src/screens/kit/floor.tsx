@@ -1,4 +1,4 @@
-import { entries } from '@drimbo/core/movements/catalogue';
+import { entries } from '@drimbo/core/movements';
 import type { ReactNode } from 'react';
 import { Button } from '../../parts/button';
 import { Sheet, SheetHead } from '../../parts/sheet';

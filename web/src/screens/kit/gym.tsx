@@ -1,5 +1,5 @@
-import { attachments } from '@drimbo/core/movements/attachments';
-import { placeNames } from '@drimbo/core/kit/fitting';
+import { attachments } from '@drimbo/core/movements';
+import { placeNames } from '@drimbo/core/kit';
 import type { ReactNode } from 'react';
 import { CheckBox } from '../../parts/check-box';
 import { Select } from '../../parts/select';

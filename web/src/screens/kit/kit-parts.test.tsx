@@ -1,6 +1,6 @@
-import { kitSchema, type Kit } from '@drimbo/core/kit/kit';
-import { sampleKit } from '@drimbo/core/examples/samples';
-import { kgFromLb } from '@drimbo/core/units/mass';
+import { type Kit, kitSchema } from '@drimbo/core/kit';
+import { sampleKit } from '@drimbo/core/examples';
+import { kgFromLb } from '@drimbo/core/units';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { choose } from '../../testing/choose';

@@ -1,5 +1,5 @@
 import type { Stored } from '@drimbo/core/contract';
-import type { Kit } from '@drimbo/core/kit/kit';
+import type { Kit } from '@drimbo/core/kit';
 import { useCallback, useEffect, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { removeDocument } from '../../data/documents';

@@ -1,5 +1,5 @@
-import { kitSchema } from '@drimbo/core/kit/kit';
-import { sampleKit } from '@drimbo/core/examples/samples';
+import { kitSchema } from '@drimbo/core/kit';
+import { sampleKit } from '@drimbo/core/examples';
 import { screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { answering, type Asked } from '../../testing/answers';

@@ -1,6 +1,6 @@
 import { kitKind } from '@drimbo/core/documents';
-import { emptyKit, notchesOf, type Kit } from '@drimbo/core/kit/kit';
-import { massFigure } from '@drimbo/core/units/mass';
+import { emptyKit, type Kit, notchesOf } from '@drimbo/core/kit';
+import { massFigure } from '@drimbo/core/units';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { createOnce } from '../../data/create';

@@ -1,4 +1,4 @@
-import type { Kit } from '@drimbo/core/kit/kit';
+import type { Kit } from '@drimbo/core/kit';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { Button } from '../../parts/button';

@@ -1,5 +1,5 @@
-import { movements } from '@drimbo/core/movements/catalogue';
-import { markText } from '@drimbo/core/units/mass';
+import { movements } from '@drimbo/core/movements';
+import { markText } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { newId } from '../../data/ids';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { kgFromLb } from '@drimbo/core/units/mass';
+import { kgFromLb } from '@drimbo/core/units';
 import { askedRamp, askedSet, askedPercentage, askedUnit, percents } from './asked';
 
 const at = (words: Record<string, string>): URLSearchParams => new URLSearchParams(words);

@@ -1,6 +1,6 @@
-import type { RampStyle } from '@drimbo/core/loads/ramp';
-import { MOST_REPS } from '@drimbo/core/strength/formulas';
-import { toKg, type MassUnit } from '@drimbo/core/units/mass';
+import type { RampStyle } from '@drimbo/core/loads';
+import { MOST_REPS } from '@drimbo/core/strength';
+import { type MassUnit, toKg } from '@drimbo/core/units';
 import { figureFrom } from '../../parts/figure';
 
 /** Shares of a max that are shown and can be worked at, per cent. */

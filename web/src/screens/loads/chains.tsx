@@ -1,8 +1,8 @@
-import type { Body as BodyOf } from '@drimbo/core/anatomy/body';
-import type { Kit } from '@drimbo/core/kit/kit';
-import { gearOf, loadAlong, loadCurve } from '@drimbo/core/loads/along-the-range';
-import { findEntry } from '@drimbo/core/movements/catalogue';
-import { massText, roughMass, type MassUnit } from '@drimbo/core/units/mass';
+import type { Body as BodyOf } from '@drimbo/core/anatomy';
+import type { Kit } from '@drimbo/core/kit';
+import { gearOf, loadAlong, loadCurve } from '@drimbo/core/loads';
+import { findEntry } from '@drimbo/core/movements';
+import { massText, type MassUnit, roughMass } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import { LoadCurve } from '../../drawings/load-curve';
 import { Sheet, SheetHead } from '../../parts/sheet';

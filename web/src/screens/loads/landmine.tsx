@@ -1,6 +1,5 @@
-import { landmineBar, landmineLever, leverForce } from '@drimbo/core/mechanics/loads/changing-loads';
-import { GRAVITY } from '@drimbo/core/mechanics/gravity';
-import { massText, roughMass, toKg, type MassUnit } from '@drimbo/core/units/mass';
+import { GRAVITY, landmineBar, landmineLever, leverForce } from '@drimbo/core/mechanics';
+import { massText, type MassUnit, roughMass, toKg } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import { TextField } from '../../parts/text-field';
 import { Sheet, SheetHead } from '../../parts/sheet';

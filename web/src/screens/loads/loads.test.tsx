@@ -1,5 +1,5 @@
-import type { Kit } from '@drimbo/core/kit/kit';
-import { sampleKit } from '@drimbo/core/examples/samples';
+import type { Kit } from '@drimbo/core/kit';
+import { sampleKit } from '@drimbo/core/examples';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { choose, chosenIn } from '../../testing/choose';

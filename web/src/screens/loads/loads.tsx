@@ -1,7 +1,7 @@
-import { makeableLoads } from '@drimbo/core/kit/fitting';
-import { percentagesOfMax } from '@drimbo/core/loads/percentages';
-import { findEntry } from '@drimbo/core/movements/catalogue';
-import { estimatedMax } from '@drimbo/core/strength/formulas';
+import { makeableLoads } from '@drimbo/core/kit';
+import { percentagesOfMax } from '@drimbo/core/loads';
+import { findEntry } from '@drimbo/core/movements';
+import { estimatedMax } from '@drimbo/core/strength';
 import { useEffect, type ReactNode } from 'react';
 import { useAsked } from '../../state/use-asked';
 import { useSomeone } from '../../state/someone';

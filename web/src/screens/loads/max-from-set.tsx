@@ -1,12 +1,12 @@
 import {
-  estimateError,
   estimatedMax,
+  estimateError,
   estimateWords,
   formulaIds,
   formulaName,
   isRough,
-} from '@drimbo/core/strength/formulas';
-import { roughMass, type MassUnit } from '@drimbo/core/units/mass';
+} from '@drimbo/core/strength';
+import { type MassUnit, roughMass } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import type { Someone } from '../../state/someone';
 import { Select } from '../../parts/select';

@@ -1,5 +1,5 @@
-import type { PlateStack } from '@drimbo/core/kit/plates';
-import type { MassUnit } from '@drimbo/core/units/mass';
+import type { PlateStack } from '@drimbo/core/kit';
+import type { MassUnit } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import { PlateSleeve } from '../../drawings/plate-sleeve';
 

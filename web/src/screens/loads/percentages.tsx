@@ -1,7 +1,7 @@
-import type { Kit } from '@drimbo/core/kit/kit';
-import type { PercentageOfMax } from '@drimbo/core/loads/percentages';
-import { MOST_REPS } from '@drimbo/core/strength/formulas';
-import { massText, type MassUnit } from '@drimbo/core/units/mass';
+import type { Kit } from '@drimbo/core/kit';
+import type { PercentageOfMax } from '@drimbo/core/loads';
+import { MOST_REPS } from '@drimbo/core/strength';
+import { massText, type MassUnit } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { Body, Rows } from '../kit/parts';

@@ -1,6 +1,6 @@
-import type { MadeLoad } from '@drimbo/core/kit/fitting';
-import { rampSets, type RampStyle } from '@drimbo/core/loads/ramp';
-import { massText, type MassUnit } from '@drimbo/core/units/mass';
+import type { MadeLoad } from '@drimbo/core/kit';
+import { rampSets, type RampStyle } from '@drimbo/core/loads';
+import { massText, type MassUnit } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import { Select } from '../../parts/select';
 import { Sheet, SheetHead } from '../../parts/sheet';

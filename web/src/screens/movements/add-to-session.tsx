@@ -1,5 +1,4 @@
-import type { Entry } from '@drimbo/core/movements/model';
-import type { Rig } from '@drimbo/core/movements/rig';
+import type { Entry, Rig } from '@drimbo/core/movements';
 import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { addToSession } from '../../data/add-line';

@@ -1,9 +1,7 @@
-import { regions } from '@drimbo/core/anatomy/regions';
-import { mainRegions } from '@drimbo/core/choosing/filters';
-import { levelOf } from '@drimbo/core/mechanics/effort';
-import { familyNames, type Entry } from '@drimbo/core/movements/model';
-import { rigWords } from '@drimbo/core/movements/rig';
-import { atHome } from '@drimbo/core/movements/settings';
+import { regions } from '@drimbo/core/anatomy';
+import { mainRegions } from '@drimbo/core/choosing';
+import { levelOf } from '@drimbo/core/mechanics';
+import { atHome, type Entry, familyNames, rigWords } from '@drimbo/core/movements';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { ink, voiceText } from '../../look/theme';

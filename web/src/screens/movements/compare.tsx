@@ -1,5 +1,4 @@
-import { entryIn, offeredEntries, type Notebook } from '@drimbo/core/movements/notebook';
-import { fullRig } from '@drimbo/core/movements/settings';
+import { entryIn, fullRig, type Notebook, offeredEntries } from '@drimbo/core/movements';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,7 +1,4 @@
-import { findMovement } from '@drimbo/core/movements/catalogue';
-import { movementName } from '@drimbo/core/movements/settings';
-import type { OwnMovement } from '@drimbo/core/movements/notebook';
-import { deleteKept } from '@drimbo/core/movements/notebook-changes';
+import { deleteKept, findMovement, movementName, type OwnMovement } from '@drimbo/core/movements';
 import type { ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { todayIso } from '../../data/queries';

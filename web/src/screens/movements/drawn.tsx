@@ -1,4 +1,4 @@
-import { familyIds, familyNames } from '@drimbo/core/movements/model';
+import { familyIds, familyNames } from '@drimbo/core/movements';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,7 +1,7 @@
-import { pressingRegions, regions, type PressingRegion } from '@drimbo/core/anatomy/regions';
-import { notchesOf } from '@drimbo/core/kit/kit';
-import { sayingEachHand } from '@drimbo/core/mechanics/loads/hand-force';
-import { movementName } from '@drimbo/core/movements/settings';
+import { type PressingRegion, pressingRegions, regions } from '@drimbo/core/anatomy';
+import { notchesOf } from '@drimbo/core/kit';
+import { sayingEachHand } from '@drimbo/core/mechanics';
+import { movementName } from '@drimbo/core/movements';
 import { useMemo, useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Someone } from '../../state/someone';

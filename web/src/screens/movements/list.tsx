@@ -1,16 +1,14 @@
 import {
+  type PressingRegion,
   pressingRegions,
+  type RegionId,
   regionIds,
   regions,
-  type PressingRegion,
-  type RegionId,
-} from '@drimbo/core/anatomy/regions';
-import { turnedWords } from '@drimbo/core/choosing/kindness';
-import { filterEntries } from '@drimbo/core/choosing/filters';
-import { notchesOf } from '@drimbo/core/kit/kit';
-import { familyIds, familyNames, type HardWhere } from '@drimbo/core/movements/model';
-import { allEntries, offeredEntries } from '@drimbo/core/movements/notebook';
-import { limitIds } from '@drimbo/core/session/client';
+} from '@drimbo/core/anatomy';
+import { filterEntries, turnedWords } from '@drimbo/core/choosing';
+import { notchesOf } from '@drimbo/core/kit';
+import { allEntries, familyIds, familyNames, type HardWhere, offeredEntries } from '@drimbo/core/movements';
+import { limitIds } from '@drimbo/core/session';
 import { useEffect, useMemo, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,11 +1,7 @@
-import { dayWords } from '@drimbo/core/units/time';
-import { clientMax } from '@drimbo/core/measure/client-max';
-import type { Context } from '@drimbo/core/measure/context';
-import type { Movement } from '@drimbo/core/movements/model';
-import type { Rig } from '@drimbo/core/movements/rig';
-import { ratioAt } from '@drimbo/core/strength/ratios';
-import type { Logged } from '@drimbo/core/strength/evidence';
-import { massText, roughMass } from '@drimbo/core/units/mass';
+import { dayWords, massText, roughMass } from '@drimbo/core/units';
+import { clientMax, type Context } from '@drimbo/core/measure';
+import type { Movement, Rig } from '@drimbo/core/movements';
+import { type Logged, ratioAt } from '@drimbo/core/strength';
 import type { ReactNode } from 'react';
 import { Notes } from './notes';
 

@@ -1,4 +1,4 @@
-import { allLimits } from '@drimbo/core/mechanics/told';
+import { allLimits } from '@drimbo/core/mechanics';
 import { useEffect, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ListPage } from '../../parts/pages';

@@ -1,23 +1,28 @@
-import { cautionsOf } from '@drimbo/core/choosing/limits';
-import type { RegionId } from '@drimbo/core/anatomy/regions';
-import { notchesOf } from '@drimbo/core/kit/kit';
-import { sayingEachHand } from '@drimbo/core/mechanics/loads/hand-force';
-import { familyNames, type Entry } from '@drimbo/core/movements/model';
+import { cautionsOf } from '@drimbo/core/choosing';
+import type { RegionId } from '@drimbo/core/anatomy';
+import { notchesOf } from '@drimbo/core/kit';
+import { sayingEachHand } from '@drimbo/core/mechanics';
 import {
   allEntries,
+  atHome,
   dress,
+  type Entry,
   entryIn,
+  familyNames,
   findOwn,
-  offeredEntries,
+  fullRig,
+  keepOwn,
+  movementName,
   type Notebook,
+  offeredEntries,
   type OwnMovement,
-} from '@drimbo/core/movements/notebook';
-import { keepOwn, setOffered } from '@drimbo/core/movements/notebook-changes';
-import type { Rig } from '@drimbo/core/movements/rig';
-import { ownFrom } from '@drimbo/core/movements/own-from';
-import { atHome, fullRig, movementName, variantOf } from '@drimbo/core/movements/settings';
-import { teachingOf } from '@drimbo/core/movements/teaching/book';
-import { schools } from '@drimbo/core/schools/schools';
+  type Rig,
+  setOffered,
+  variantOf,
+} from '@drimbo/core/movements';
+import { ownFrom } from '@drimbo/core/movements/teaching';
+import { teachingOf } from '@drimbo/core/movements/teaching';
+import { schools } from '@drimbo/core/schools';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { changeNotebook, useNotebook } from '../../state/notebook';

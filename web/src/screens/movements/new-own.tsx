@@ -1,5 +1,4 @@
-import { entries } from '@drimbo/core/movements/catalogue';
-import type { Movement } from '@drimbo/core/movements/model';
+import { entries, type Movement } from '@drimbo/core/movements';
 import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { StillMovement } from '../../drawings/figure/still';

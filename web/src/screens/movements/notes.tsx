@@ -1,5 +1,4 @@
-import { faults } from '@drimbo/core/movements/faults';
-import type { Caution, Teaching } from '@drimbo/core/movements/model';
+import { type Caution, faults, type Teaching } from '@drimbo/core/movements';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { SheetHead } from '../../parts/sheet';

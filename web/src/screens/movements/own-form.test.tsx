@@ -1,6 +1,5 @@
-import { findEntry } from '@drimbo/core/movements/catalogue';
-import { ownMovementSchema, type OwnMovement } from '@drimbo/core/movements/notebook';
-import { ownFrom } from '@drimbo/core/movements/own-from';
+import { findEntry, type OwnMovement, ownMovementSchema } from '@drimbo/core/movements';
+import { ownFrom } from '@drimbo/core/movements/teaching';
 import { fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { show } from '../../testing/desk';

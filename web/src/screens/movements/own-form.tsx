@@ -1,5 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import type { OwnMovement } from '@drimbo/core/movements/notebook';
+import type { OwnMovement } from '@drimbo/core/movements';
 import { useMemo, type ReactNode } from 'react';
 import { useForm } from 'react-hook-form';
 import { styled } from 'styled-components';

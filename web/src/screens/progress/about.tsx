@@ -1,4 +1,4 @@
-import type { Client } from '@drimbo/core/session/client';
+import type { Client } from '@drimbo/core/session';
 import { styled } from 'styled-components';
 import { changeClient } from '../../data/change-client';
 import { ink, size } from '../../look/theme';

@@ -1,12 +1,12 @@
 import {
-  bodyMeasures,
-  measureRange,
-  withEntry,
   type BodyEntry,
   type BodyMeasure,
-} from '@drimbo/core/session/body-log';
-import type { Client } from '@drimbo/core/session/client';
-import { fromKg, toKg } from '@drimbo/core/units/mass';
+  bodyMeasures,
+  type Client,
+  measureRange,
+  withEntry,
+} from '@drimbo/core/session';
+import { fromKg, toKg } from '@drimbo/core/units';
 import { useState, type ReactNode } from 'react';
 import { todayIso } from '../../data/queries';
 import { Button } from '../../parts/button';

@@ -1,5 +1,5 @@
-import { regions, type RegionId } from '@drimbo/core/anatomy/regions';
-import { LAGS, lastRatings } from '@drimbo/core/session/body-log';
+import { type RegionId, regions } from '@drimbo/core/anatomy';
+import { LAGS, lastRatings } from '@drimbo/core/session';
 import { useState, type ReactNode } from 'react';
 import { todayIso } from '../../data/queries';
 import { Button } from '../../parts/button';

@@ -1,7 +1,7 @@
 import type { ClientFile } from '@drimbo/core/contract';
-import { groupIds, groupNames } from '@drimbo/core/anatomy/regions';
-import { setsText } from '@drimbo/core/block/words';
-import type { WeekDone } from '@drimbo/core/log/weeks-done';
+import { groupIds, groupNames } from '@drimbo/core/anatomy';
+import { setsText } from '@drimbo/core/block';
+import type { WeekDone } from '@drimbo/core/log';
 import { parseISO, format } from 'date-fns';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';

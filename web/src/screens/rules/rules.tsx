@@ -1,7 +1,6 @@
-import { ruleShelf } from '@drimbo/core/review/pages/pages';
-import { blockRules } from '@drimbo/core/block/rules';
-import type { Rule } from '@drimbo/core/review/model';
-import { rules } from '@drimbo/core/review/rules';
+import { ruleShelf } from '@drimbo/core/review/pages';
+import { blockRules } from '@drimbo/core/block';
+import { type Rule, rules } from '@drimbo/core/review';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Mark } from '../../parts/mark';

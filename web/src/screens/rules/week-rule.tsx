@@ -1,11 +1,14 @@
-import { placed } from '@drimbo/core/block/placing';
-import { measureBlock } from '@drimbo/core/block/measuring';
-import { findingsOf } from '@drimbo/core/block/judging';
-import type { BlockRule } from '@drimbo/core/block/model';
-import { blockPages, type BlockExample } from '@drimbo/core/block/pages';
-import { shortDayText } from '@drimbo/core/block/short-day';
-import { weeksText } from '@drimbo/core/block/words';
-import { weekdayOf, weekdays } from '@drimbo/core/units/dates';
+import {
+  type BlockExample,
+  blockPages,
+  type BlockRule,
+  findingsOf,
+  measureBlock,
+  placed,
+  shortDayText,
+  weeksText,
+} from '@drimbo/core/block';
+import { weekdayOf, weekdays } from '@drimbo/core/units';
 import { useMemo, type ReactNode } from 'react';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { RuleBody } from './rule-body';

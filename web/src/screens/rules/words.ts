@@ -1,4 +1,4 @@
-import type { Rule } from '@drimbo/core/review/model';
+import type { Rule } from '@drimbo/core/review';
 
 /** What a rule rests on, in words. */
 export const groundWords: Record<Rule['ground'], string> = {

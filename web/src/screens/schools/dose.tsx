@@ -1,4 +1,4 @@
-import { groupIds, groupNames } from '@drimbo/core/anatomy/regions';
+import { groupIds, groupNames } from '@drimbo/core/anatomy';
 import type { ReactNode } from 'react';
 import { Sheet, SheetHead } from '../../parts/sheet';
 import { Switch } from '../../parts/switch';

@@ -1,4 +1,4 @@
-import type { SchoolDocument } from '@drimbo/core/schools/document';
+import type { SchoolDocument } from '@drimbo/core/schools';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { NumberField } from '../../parts/number-field';

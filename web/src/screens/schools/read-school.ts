@@ -1,5 +1,5 @@
 import { schoolKind } from '@drimbo/core/documents';
-import type { SchoolDocument } from '@drimbo/core/schools/document';
+import type { SchoolDocument } from '@drimbo/core/schools';
 
 /** A school from the text of a file. Throws an Error that says in one sentence what is wrong with it. */
 export function readSchool(text: string): SchoolDocument {

@@ -1,10 +1,8 @@
 import type { Stored } from '@drimbo/core/contract';
 import { schoolKind } from '@drimbo/core/documents';
-import type { SchoolDocument } from '@drimbo/core/schools/document';
-import { ruleTitle } from '@drimbo/core/review/rules';
-import { schools } from '@drimbo/core/schools/schools';
-import { moduleOf } from '@drimbo/core/session/schemes/all';
-import type { SchoolId } from '@drimbo/core/session/document';
+import { type SchoolDocument, schools } from '@drimbo/core/schools';
+import { ruleTitle } from '@drimbo/core/review';
+import { moduleOf, type SchoolId } from '@drimbo/core/session';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,5 +1,4 @@
-import type { School } from '@drimbo/core/schools/document';
-import { schools } from '@drimbo/core/schools/schools';
+import { type School, schools } from '@drimbo/core/schools';
 import { useEffect, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useSchools } from '../../data/queries';

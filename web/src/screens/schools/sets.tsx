@@ -1,5 +1,4 @@
-import { schemeModules } from '@drimbo/core/session/schemes/all';
-import type { SchemeKind } from '@drimbo/core/session/schemes';
+import { type SchemeKind, schemeModules } from '@drimbo/core/session';
 import type { ReactNode } from 'react';
 import { CheckBox } from '../../parts/check-box';
 import { Sheet, SheetHead } from '../../parts/sheet';

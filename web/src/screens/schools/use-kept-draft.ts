@@ -1,6 +1,6 @@
 import type { Stored } from '@drimbo/core/contract';
 import { schoolKind } from '@drimbo/core/documents';
-import type { SchoolDocument } from '@drimbo/core/schools/document';
+import type { SchoolDocument } from '@drimbo/core/schools';
 import { useState } from 'react';
 import { sameBy } from '../../state/saving';
 

@@ -1,6 +1,6 @@
-import { severities, type SchoolDocument } from '@drimbo/core/schools/document';
-import { blockRules } from '@drimbo/core/block/rules';
-import { rules, ruleTitle } from '@drimbo/core/review/rules';
+import { type SchoolDocument, severities } from '@drimbo/core/schools';
+import { blockRules } from '@drimbo/core/block';
+import { rules, ruleTitle } from '@drimbo/core/review';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,8 +1,6 @@
-import { groupNames } from '@drimbo/core/anatomy/regions';
-import { rejudged } from '@drimbo/core/review/rejudging';
-import type { Finding } from '@drimbo/core/review/model';
-import type { School } from '@drimbo/core/schools/document';
-import { schoolOf } from '@drimbo/core/schools/schools';
+import { groupNames } from '@drimbo/core/anatomy';
+import { type Finding, rejudged } from '@drimbo/core/review';
+import { type School, schoolOf } from '@drimbo/core/schools';
 import { useQueries } from '@tanstack/react-query';
 import { useMemo, type ReactNode } from 'react';
 import { Link } from 'react-router';

@@ -1,6 +1,6 @@
-import { dayWords } from '@drimbo/core/units/time';
-import { groupNames, regions } from '@drimbo/core/anatomy/regions';
-import type { SessionListed, Unreadable } from '@drimbo/core/formats/lists';
+import { dayWords } from '@drimbo/core/units';
+import { groupNames, regions } from '@drimbo/core/anatomy';
+import type { SessionListed, Unreadable } from '@drimbo/core/formats';
 import { Link } from 'react-router';
 import { ink } from '../../look/theme';
 import type { Column } from '../../parts/table';

@@ -1,11 +1,9 @@
 import type { Stored } from '@drimbo/core/contract';
-import { dayWords } from '@drimbo/core/units/time';
-import { groupNames, regions } from '@drimbo/core/anatomy/regions';
-import { measure } from '@drimbo/core/measure/measure';
-import type { Measured } from '@drimbo/core/measure/model';
-import { beside } from '@drimbo/core/review/beside';
-import type { Session } from '@drimbo/core/session/document';
-import { schemeText } from '@drimbo/core/session/schemes';
+import { dayWords } from '@drimbo/core/units';
+import { groupNames, regions } from '@drimbo/core/anatomy';
+import { measure, type Measured } from '@drimbo/core/measure';
+import { beside } from '@drimbo/core/review';
+import { schemeText, type Session } from '@drimbo/core/session';
 import { useQueries } from '@tanstack/react-query';
 import { useEffect, useMemo, type ReactNode } from 'react';
 import { Link, useSearchParams } from 'react-router';

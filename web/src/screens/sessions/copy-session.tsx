@@ -1,8 +1,6 @@
-import type { SessionListed } from '@drimbo/core/formats/lists';
-import { templateOf } from '@drimbo/core/formats/templates';
-import { keepTemplate } from '@drimbo/core/movements/notebook-changes';
-import type { Session } from '@drimbo/core/session/document';
-import { startedFor } from '@drimbo/core/session/starting';
+import { type SessionListed, templateOf } from '@drimbo/core/formats';
+import { keepTemplate } from '@drimbo/core/movements';
+import { type Session, startedFor } from '@drimbo/core/session';
 import type { ReactNode } from 'react';
 import { documentOf } from '../../data/documents';
 import { newId } from '../../data/ids';

@@ -1,4 +1,4 @@
-import type { SessionListed } from '@drimbo/core/formats/lists';
+import type { SessionListed } from '@drimbo/core/formats';
 import { useState, type ReactNode } from 'react';
 import { removeDocument } from '../../data/documents';
 import { afterDeleting } from '../shared/undo-delete';

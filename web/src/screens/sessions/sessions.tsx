@@ -1,5 +1,5 @@
-import type { SessionListed, Unreadable } from '@drimbo/core/formats/lists';
-import { statuses } from '@drimbo/core/session/document';
+import type { SessionListed, Unreadable } from '@drimbo/core/formats';
+import { statuses } from '@drimbo/core/session';
 import { useCallback, useDeferredValue, useEffect, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { useSessions } from '../../data/queries';

@@ -1,5 +1,4 @@
-import type { Client } from '@drimbo/core/session/client';
-import type { Session } from '@drimbo/core/session/document';
+import type { Client, Session } from '@drimbo/core/session';
 import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,7 +1,6 @@
-import { fromTemplate, sessionIn } from '@drimbo/core/formats/templates';
-import type { Template } from '@drimbo/core/movements/notebook';
-import { deleteKept } from '@drimbo/core/movements/notebook-changes';
-import { linesOf } from '@drimbo/core/session/document';
+import { fromTemplate, sessionIn } from '@drimbo/core/formats';
+import { deleteKept, type Template } from '@drimbo/core/movements';
+import { linesOf } from '@drimbo/core/session';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { todayIso } from '../../data/queries';

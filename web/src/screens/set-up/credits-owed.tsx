@@ -1,7 +1,6 @@
-import { regionIds, regions, type Credits, type RegionId } from '@drimbo/core/anatomy/regions';
-import { creditSums, type CreditMove, type CreditSum } from '@drimbo/core/mechanics/credits';
-import type { Movement } from '@drimbo/core/movements/model';
-import type { Rig } from '@drimbo/core/movements/rig';
+import { type Credits, type RegionId, regionIds, regions } from '@drimbo/core/anatomy';
+import { type CreditMove, type CreditSum, creditSums } from '@drimbo/core/mechanics';
+import type { Movement, Rig } from '@drimbo/core/movements';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';

@@ -1,8 +1,6 @@
-import { entries, findEntry } from '@drimbo/core/movements/catalogue';
+import { entries, findEntry, fullRig, type Rig } from '@drimbo/core/movements';
 import userEvent from '@testing-library/user-event';
 import { choose } from '../../testing/choose';
-import { fullRig } from '@drimbo/core/movements/settings';
-import type { Rig } from '@drimbo/core/movements/rig';
 import { fireEvent, render, screen } from '@testing-library/react';
 import { knobCount, KnobList } from './knobs';
 

@@ -1,12 +1,12 @@
-import type { Movement } from '@drimbo/core/movements/model';
 import {
+  type ChoiceKnob,
   choiceKnobs,
   choiceWords,
-  pulleyWord,
-  type ChoiceKnob,
+  type Movement,
   type NumericKnob,
+  pulleyWord,
   type Rig,
-} from '@drimbo/core/movements/rig';
+} from '@drimbo/core/movements';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { Select } from '../../parts/select';

@@ -1,7 +1,11 @@
-import type { Body } from '@drimbo/core/anatomy/body';
-import { pressingRegions, regions, type PressingRegion, type RegionId } from '@drimbo/core/anatomy/regions';
-import type { Movement } from '@drimbo/core/movements/model';
-import type { Rig } from '@drimbo/core/movements/rig';
+import {
+  type Body,
+  type PressingRegion,
+  pressingRegions,
+  type RegionId,
+  regions,
+} from '@drimbo/core/anatomy';
+import type { Movement, Rig } from '@drimbo/core/movements';
 import { useState, type ReactNode } from 'react';
 import { NotchCurve, useNotches } from '../../drawings/notch-curve';
 import { Button } from '../../parts/button';

@@ -1,4 +1,4 @@
-import { entries } from '@drimbo/core/movements/catalogue';
+import { entries } from '@drimbo/core/movements';
 import { readRig, writeRig } from './rig-link';
 
 test('every entry comes back from its address, with its settings', () => {

@@ -1,7 +1,4 @@
-import { entryIn, type Notebook } from '@drimbo/core/movements/notebook';
-import type { Entry } from '@drimbo/core/movements/model';
-import { rigSchema, type Rig } from '@drimbo/core/movements/rig';
-import { fullRig } from '@drimbo/core/movements/settings';
+import { type Entry, entryIn, fullRig, type Notebook, type Rig, rigSchema } from '@drimbo/core/movements';
 
 /** A movement with its settings, as an address keeps it. */
 export interface RigChoice {

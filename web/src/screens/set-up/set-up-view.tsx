@@ -1,10 +1,7 @@
-import type { Body } from '@drimbo/core/anatomy/body';
-import type { Credits, RegionId } from '@drimbo/core/anatomy/regions';
-import { figureWords } from '@drimbo/core/mechanics/figure';
-import type { Movement } from '@drimbo/core/movements/model';
-import { rigWords, type Rig } from '@drimbo/core/movements/rig';
-import type { Tempo } from '@drimbo/core/session/document';
-import { tempoText } from '@drimbo/core/session/effort';
+import type { Body, Credits, RegionId } from '@drimbo/core/anatomy';
+import { figureWords } from '@drimbo/core/mechanics';
+import { type Movement, type Rig, rigWords } from '@drimbo/core/movements';
+import { type Tempo, tempoText } from '@drimbo/core/session';
 import { Pause, Play } from 'lucide-react';
 import { type ReactNode } from 'react';
 import { styled } from 'styled-components';

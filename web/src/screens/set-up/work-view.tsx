@@ -1,11 +1,6 @@
-import type { RegionId } from '@drimbo/core/anatomy/regions';
-import type { Body } from '@drimbo/core/anatomy/body';
-import { effortsOf } from '@drimbo/core/mechanics/effort';
-import type { Gear } from '@drimbo/core/mechanics/loads/changing-loads';
-import { workOf, type Work } from '@drimbo/core/mechanics/work';
-import type { Movement } from '@drimbo/core/movements/model';
-import type { Rig } from '@drimbo/core/movements/rig';
-import { fullRig } from '@drimbo/core/movements/settings';
+import type { Body, RegionId } from '@drimbo/core/anatomy';
+import { effortsOf, type Gear, type Work, workOf } from '@drimbo/core/mechanics';
+import { fullRig, type Movement, type Rig } from '@drimbo/core/movements';
 import { useMemo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';

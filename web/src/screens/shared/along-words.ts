@@ -1,4 +1,4 @@
-import type { Deleted } from '@drimbo/core/formats/lists';
+import type { Deleted } from '@drimbo/core/formats';
 
 const counted = (n: number, one: string): string[] => (n === 0 ? [] : [`${n} ${one}${n === 1 ? '' : 's'}`]);
 

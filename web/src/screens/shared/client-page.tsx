@@ -1,5 +1,5 @@
 import type { ClientFile, Stored } from '@drimbo/core/contract';
-import type { Kit } from '@drimbo/core/kit/kit';
+import type { Kit } from '@drimbo/core/kit';
 import type { ReactNode } from 'react';
 import { useParams } from 'react-router';
 import { useClientFile, useKits } from '../../data/queries';

@@ -1,4 +1,4 @@
-import type { MassUnit } from '@drimbo/core/units/mass';
+import type { MassUnit } from '@drimbo/core/units';
 import { lazy, Suspense, type ReactNode } from 'react';
 import type { Conflicting } from '../../state/saving';
 

@@ -1,6 +1,6 @@
 import { clientKind } from '@drimbo/core/documents';
-import type { Client } from '@drimbo/core/session/client';
-import { sampleClient } from '@drimbo/core/examples/samples';
+import type { Client } from '@drimbo/core/session';
+import { sampleClient } from '@drimbo/core/examples';
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { Deciding } from './deciding';

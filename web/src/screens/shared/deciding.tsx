@@ -1,5 +1,5 @@
 import { differing, merged, partName, partText, type Part } from '@drimbo/core/documents';
-import type { MassUnit } from '@drimbo/core/units/mass';
+import type { MassUnit } from '@drimbo/core/units';
 import { format } from 'date-fns';
 import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';

@@ -1,4 +1,4 @@
-import { readMass, type MassUnit } from '@drimbo/core/units/mass';
+import { type MassUnit, readMass } from '@drimbo/core/units';
 
 export const readText = (t: string): string | null => (t.trim() === '' || t.length > 60 ? null : t.trim());
 export const readCount =

@@ -1,6 +1,6 @@
 import type { ClientFile, Stored } from '@drimbo/core/contract';
-import type { Kit } from '@drimbo/core/kit/kit';
-import { emptySession } from '@drimbo/core/session/starting';
+import type { Kit } from '@drimbo/core/kit';
+import { emptySession } from '@drimbo/core/session';
 import { createOnce } from '../../data/create';
 import { listsAnew } from '../../data/house';
 

@@ -1,5 +1,5 @@
-import type { Deleted } from '@drimbo/core/formats/lists';
-import { bringKeptBack } from '@drimbo/core/movements/notebook-changes';
+import type { Deleted } from '@drimbo/core/formats';
+import { bringKeptBack } from '@drimbo/core/movements';
 import { bringBack, othersAnew } from '../../data/house';
 import { tell } from '../../parts/toast';
 import { changeNotebook } from '../../state/notebook';

@@ -1,4 +1,4 @@
-import type { Unreadable as Row } from '@drimbo/core/formats/lists';
+import type { Unreadable as Row } from '@drimbo/core/formats';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';

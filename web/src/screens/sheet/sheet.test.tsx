@@ -1,8 +1,6 @@
-import { askedOn } from '@drimbo/core/session/health';
-import { linesOf, type Session } from '@drimbo/core/session/document';
-import { emptyNotebook } from '@drimbo/core/movements/notebook';
-import type { Client } from '@drimbo/core/session/client';
-import { line, sampleClient, sampleKit, session } from '@drimbo/core/examples/samples';
+import { askedOn, type Client, linesOf, type Session } from '@drimbo/core/session';
+import { emptyNotebook } from '@drimbo/core/movements';
+import { line, sampleClient, sampleKit, session } from '@drimbo/core/examples';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { choose } from '../../testing/choose';

@@ -1,6 +1,6 @@
 import { appraiseAtOnce } from '@drimbo/core';
-import { makeSheet, type Sheet, type SheetLine } from '@drimbo/core/formats/sheet';
-import { mustAskFirst } from '@drimbo/core/session/health';
+import { makeSheet, type Sheet, type SheetLine } from '@drimbo/core/formats';
+import { mustAskFirst } from '@drimbo/core/session';
 import { useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { todayIso } from '../../data/queries';

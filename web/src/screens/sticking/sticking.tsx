@@ -1,20 +1,20 @@
 import type { ClientFile } from '@drimbo/core/contract';
-import { Chance } from '@drimbo/core/lifter/chance';
-import { simulatedTrace } from '@drimbo/core/sticking/sensor';
+import { Chance } from '@drimbo/core/lifter';
 import {
   hasBothSides,
   readTrace,
+  type Sample,
   samplesOf,
   sidesApart,
+  simulatedTrace,
   tiltOf,
   TraceError,
-  whereAt,
-  type Sample,
   type TraceRead,
+  variationsFor,
   type Where,
-} from '@drimbo/core/sticking/trace';
-import { variationsFor } from '@drimbo/core/sticking/variations';
-import type { Kit } from '@drimbo/core/kit/kit';
+  whereAt,
+} from '@drimbo/core/sticking';
+import type { Kit } from '@drimbo/core/kit';
 import Papa from 'papaparse';
 import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';

@@ -1,7 +1,7 @@
-import { findEntry } from '@drimbo/core/movements/catalogue';
-import { workOf } from '@drimbo/core/mechanics/work';
-import type { Body } from '@drimbo/core/anatomy/body';
-import type { Rep, Sample } from '@drimbo/core/sticking/trace';
+import { findEntry } from '@drimbo/core/movements';
+import { workOf } from '@drimbo/core/mechanics';
+import type { Body } from '@drimbo/core/anatomy';
+import type { Rep, Sample } from '@drimbo/core/sticking';
 import type { WayPoint } from '../../drawings/trace-chart';
 
 const STEPS = 50;

@@ -1,6 +1,6 @@
 import type { ClientFile } from '@drimbo/core/contract';
-import { inOrder } from '@drimbo/core/session/needs';
-import type { Variation } from '@drimbo/core/sticking/variations';
+import { inOrder } from '@drimbo/core/session';
+import type { Variation } from '@drimbo/core/sticking';
 import { useQueries } from '@tanstack/react-query';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';

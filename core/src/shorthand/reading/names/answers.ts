@@ -1,6 +1,4 @@
-import type { Entry } from '../../../movements/model';
-import { wordMatch } from '../../../movements/name-words';
-import { indexOf } from '../../../movements/search';
+import { type Entry, indexOf, wordMatch } from '../../../movements';
 import { qualifiers, smallWords } from './words';
 
 export interface Name {

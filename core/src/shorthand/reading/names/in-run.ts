@@ -1,4 +1,4 @@
-import type { Entry } from '../../../movements/model';
+import type { Entry } from '../../../movements';
 import {
   answer,
   canName,

@@ -1,5 +1,4 @@
-import type { Entry } from '../../../movements/model';
-import type { Match } from '../../../movements/search';
+import type { Entry, Match } from '../../../movements';
 import type { Line } from '../line';
 import { answer, isQualifier, namesWithAny } from './answers';
 import { isForeign, LONGEST, narrowed, tools, withoutSettings, type Found } from './in-run';

@@ -1,4 +1,4 @@
-import { wordsOf } from '../../../movements/name-words';
+import { wordsOf } from '../../../movements';
 import type { Line } from '../line';
 import { smallWords } from './words';
 

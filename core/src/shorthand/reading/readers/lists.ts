@@ -1,4 +1,4 @@
-import { repsText, type RepRange } from '../../../session/schemes/model';
+import { type RepRange, repsText } from '../../../session';
 import type { Line } from '../line';
 import { setWords } from '../phrases';
 import { reading, type Reader, type Reading } from '../reading';

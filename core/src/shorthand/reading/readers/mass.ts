@@ -1,4 +1,4 @@
-import { massText, toKg, type MassUnit } from '../../../units/mass';
+import { massText, type MassUnit, toKg } from '../../../units';
 import type { Line } from '../line';
 import { reading, type Reading, type SaidLoad } from '../reading';
 

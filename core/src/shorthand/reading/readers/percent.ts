@@ -1,4 +1,4 @@
-import { searchEntries } from '../../../movements/search';
+import { searchEntries } from '../../../movements';
 import type { Line } from '../line';
 import { reading, type Reader } from '../reading';
 

@@ -1,4 +1,4 @@
-import { reserveText } from '../../../session/effort';
+import { reserveText } from '../../../session';
 import type { Line } from '../line';
 import { lastSet, repWords } from '../phrases';
 import { reading, type Reader, type Reading } from '../reading';

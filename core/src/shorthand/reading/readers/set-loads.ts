@@ -1,4 +1,4 @@
-import type { MassUnit } from '../../../units/mass';
+import type { MassUnit } from '../../../units';
 import type { Line } from '../line';
 import { setWords } from '../phrases';
 import { reading, type Reader, type SaidLoad } from '../reading';

@@ -1,4 +1,4 @@
-import type { Rig } from '../../../movements/rig';
+import type { Rig } from '../../../movements';
 import { lastSet } from '../phrases';
 import { reading, remark, type Reader, type Reading } from '../reading';
 

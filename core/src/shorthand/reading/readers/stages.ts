@@ -1,4 +1,4 @@
-import { repsText, type RepRange } from '../../../session/schemes/model';
+import { type RepRange, repsText } from '../../../session';
 import type { Line } from '../line';
 import { lastSet, onLastSet, seconds } from '../phrases';
 import { reading, type Reader, type Reading, type SaidTechnique } from '../reading';

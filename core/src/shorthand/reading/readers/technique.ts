@@ -1,4 +1,4 @@
-import { repsText } from '../../../session/schemes/model';
+import { repsText } from '../../../session';
 import { repWords, seconds, setWords } from '../phrases';
 import { reading, type Reader } from '../reading';
 import { repsAt } from './sets';

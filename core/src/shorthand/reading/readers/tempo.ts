@@ -1,4 +1,4 @@
-import { parseTempo, tempoText } from '../../../session/effort';
+import { parseTempo, tempoText } from '../../../session';
 import type { Line } from '../line';
 import { secondsAt } from '../phrases';
 import { reading, type Reader } from '../reading';

@@ -1,8 +1,5 @@
-import type { Entry } from './model';
-import type { OwnMovement } from './notebook';
-import type { Rig } from './rig';
-import { atHome, fullRig, variantOf } from './settings';
-import { teachingOf } from './teaching/book';
+import { atHome, fullRig, variantOf, type Entry, type OwnMovement, type Rig } from '../index';
+import { teachingOf } from './book';
 
 /** What a new own movement starts from: an entry as it stands, at a rig. */
 export function ownFrom(entry: Entry, rig: Rig, newId: string): OwnMovement {

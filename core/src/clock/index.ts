@@ -1,0 +1,18 @@
+/**
+ * When everything of a session happens: walking, loading, sets and rests.
+ *
+ * @example
+ * const { totalS, events } = layTimeline(session, clocks);
+ */
+export {
+  type ClockState,
+  clockTable,
+  type Distances,
+  type EventKind,
+  layBlock,
+  layTimeline,
+  type LineClock,
+  type Timeline,
+  walkSeconds,
+  warmupSeconds,
+} from './timeline';

@@ -1,0 +1,7 @@
+/**
+ * The shelf: the works that figures and statements rest on, each with how certain it is.
+ *
+ * @example
+ * shelf[0]?.certainty;
+ */
+export { type Certainty, certaintyWords, shelf } from './shelf';
