@@ -9,7 +9,7 @@ export const blockVersion = 1;
 
 /** The longest block, weeks, and the longest pattern, days. */
 export const MOST_WEEKS = 52;
-export const LONGEST_PATTERN = 28;
+const LONGEST_PATTERN = 28;
 
 /** The most training days a pattern is made of. */
 export const MOST_DAYS = 14;
@@ -69,7 +69,7 @@ export const rotationSchema = z
 
 export const lifeKinds = ['sick', 'travelling', 'shift', 'missed', 'other gym', 'away'] as const;
 /** What happens to the days that fall into it. */
-export const answers = ['move', 'catch up', 'leave out', 'lighter', 'stay'] as const;
+const answers = ['move', 'catch up', 'leave out', 'lighter', 'stay'] as const;
 
 /** Something that comes between: days from one to another, both counted. */
 export const lifeEventSchema = z
@@ -94,7 +94,7 @@ const dayNumber = z
   .max(7 * MOST_WEEKS);
 
 /** Weeks the sets of one movement go by, in place of what the weeks add. */
-export const ladderSchema = z
+const ladderSchema = z
   .object({ session: id, line: id, sets: z.array(z.number().int().min(1).max(12)).min(1).max(MOST_WEEKS) })
   .strict();
 

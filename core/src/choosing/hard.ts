@@ -13,7 +13,7 @@ export interface Hardness {
 }
 
 /** The joint that the work is at: the elbow where the triceps or biceps lead, else the shoulder. */
-export const torqueOf = (movement: Movement, credits: Credits): ((p: Work['points'][number]) => number) =>
+const torqueOf = (movement: Movement, credits: Credits): ((p: Work['points'][number]) => number) =>
   leadVoice(credits) === 'triceps' || movement.pattern === 'curl'
     ? (p) => Math.abs(p.elbowNm)
     : movement.pattern === 'rotation'

@@ -14,7 +14,7 @@ export interface SoFar {
 /** So many sets are looked back on. */
 const LAST = 12;
 /** Comfort under this is a complaint; a fall of so much over the last three days is one coming. Own estimates. */
-export const COMPLAINT = 4;
+const COMPLAINT = 4;
 const FALL = 3;
 
 const mean = (list: readonly number[]): number | null =>

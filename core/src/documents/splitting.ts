@@ -14,7 +14,7 @@ export type Splits<T> = { [F in keyof T & string]?: Split<NonNullable<T[F]>> };
 const SEPARATOR = ':';
 
 /** The name of a part: "minutes", "own:my-press". */
-export const partKey = (field: string, id = ''): string => (id === '' ? field : `${field}${SEPARATOR}${id}`);
+const partKey = (field: string, id = ''): string => (id === '' ? field : `${field}${SEPARATOR}${id}`);
 
 /** The field a part belongs to, and its id in that field; empty where it is the field itself. */
 export function partOf(key: string): { field: string; id: string } {

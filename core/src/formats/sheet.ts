@@ -54,7 +54,7 @@ export interface SheetLine {
 
 export const stopSigns =
   'pain is sharp or comes on suddenly, something pops or tears in shoulder or chest, a limb tingles or goes numb, the chest hurts, you are dizzy or cannot get your breath. Put the load down and get medical help as is done where you train.';
-export const beforeYouStart =
+const beforeYouStart =
   'Kick heavy bells up from the thighs and bring them down by way of the thighs. Wrap the thumb round whatever you hold. Use collars, except benching alone without safety arms. A rep that has to be bounced is over.';
 export const medicalSentence =
   'This plan comes from your coach. It is not medical advice and does not clear you to train; ask a clinician about pain, illness or medicines.';

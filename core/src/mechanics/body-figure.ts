@@ -42,7 +42,7 @@ export const seenBy = ({ origin, across, upward }: Eye, v: Vec): Point =>
   );
 
 /** From the client's right side, the client looking to the left of the page. */
-export function sideEye(origin: Point, trunkDeg: number): Eye {
+function sideEye(origin: Point, trunkDeg: number): Eye {
   const t = radians(trunkDeg);
   return { origin, across: [-Math.sin(t), Math.cos(t), 0], upward: [Math.cos(t), Math.sin(t), 0] };
 }

@@ -59,7 +59,7 @@ const deletedSchema = z.union([
 ]);
 
 /** The newest version of the notebook document. */
-export const notebookVersion = 2;
+const notebookVersion = 2;
 
 /** What a coach has made of the catalogue: own movements, what is hidden, cues in the coach's words, templates. */
 export const notebookSchema = z

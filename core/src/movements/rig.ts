@@ -1,7 +1,7 @@
 import { z } from 'zod';
 
-export const forearms = ['pronated', 'neutral', 'supinated', 'rotating'] as const;
-export const stances = [
+const forearms = ['pronated', 'neutral', 'supinated', 'rotating'] as const;
+const stances = [
   'lying',
   'feet up',
   'side lying',
@@ -15,7 +15,7 @@ export const stances = [
   'incline bench',
 ] as const;
 /** What cuts the range short, lets it go on, or takes part of it twice. */
-export const ranges = [
+const ranges = [
   'full',
   'chest level',
   'paused',
@@ -28,9 +28,9 @@ export const ranges = [
   'one and a half',
 ] as const;
 /** What hangs from the bar or pulls on it beside its plates. */
-export const additions = ['nothing', 'chains', 'bands', 'hung bells'] as const;
+const additions = ['nothing', 'chains', 'bands', 'hung bells'] as const;
 /** How free hands move on the way up. */
-export const handWays = ['free', 'together', 'wide to close', 'along the ribs'] as const;
+const handWays = ['free', 'together', 'wide to close', 'along the ribs'] as const;
 
 /**
  * How a movement is set up. Every knob is optional: what is absent takes the movement's default.

@@ -23,7 +23,7 @@ const firstLoss = (s: Measured, id: string): number => s.lines.find((m) => m.id 
 const NOTICED = 1;
 
 /** Puts the blocks of a session into another order. */
-export const inOrder = (session: Session, order: readonly number[]): Edit => ({
+const inOrder = (session: Session, order: readonly number[]): Edit => ({
   do: 'put',
   values: { blocks: order.map((i) => session.blocks[i]!) },
 });

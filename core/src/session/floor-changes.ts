@@ -39,7 +39,7 @@ export const floorEditSchema = z.discriminatedUnion('do', [
 export type FloorEdit = z.infer<typeof floorEditSchema>;
 
 /** The most changes of one session. */
-export const MOST_CHANGES = 120;
+const MOST_CHANGES = 120;
 const LONGEST_WHY = 160;
 
 /**

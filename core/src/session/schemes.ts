@@ -5,7 +5,6 @@ import type { SetTarget } from './schemes/model';
 export type { Scheme, SchemeKind } from './schemes/all';
 import type { RepRange } from './schemes/model';
 export type { RepRange, SetTarget } from './schemes/model';
-export { reserveAt } from './schemes/model';
 
 type Targeted = Pick<Line, 'scheme' | 'reserve'>;
 const remembered = new WeakMap<Targeted, SetTarget[]>();

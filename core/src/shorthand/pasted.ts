@@ -8,7 +8,7 @@ import { unescaped } from './session-words';
 import { keepingUnknown, lineFromTyped, readTypedLine } from './typed-line';
 
 /** Letters of a message that are read at once. */
-export const LONGEST_MESSAGE = 20_000;
+const LONGEST_MESSAGE = 20_000;
 
 /**
  * Reads a whole pasted message or a written session. Tolerant: one movement a line or several, bullets, tables,

@@ -21,7 +21,7 @@ export interface LevelSlope {
 /** How a max wanders by itself. Own estimates: about 1 % a week, and a slope that changes by .15 % a week. */
 export const wandering = { level: 0.008 ** 2, slope: 0.0012 ** 2 } as const;
 /** A trend loses a tenth of itself a week: nobody rises in a straight line. Own estimate. */
-export const DAMPING = 0.9;
+const DAMPING = 0.9;
 
 /** The state so many weeks later, nothing known in between. */
 function later(s: LevelSlope, weeks: number, on: string): LevelSlope {

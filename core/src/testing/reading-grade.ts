@@ -25,7 +25,7 @@ export interface Graded {
   why: string[];
 }
 
-export function gradeRows(
+function gradeRows(
   rows: readonly Row[],
   expect: readonly Expected[],
   text: string,
@@ -94,7 +94,7 @@ const entryOf = (line: Line): string => {
   return variantOf(movement, line.rig).id;
 };
 
-export function rowsOfPasted(text: string, unit: MassUnit): Row[] {
+function rowsOfPasted(text: string, unit: MassUnit): Row[] {
   const { rows, warmup } = readPasted(text, context(unit));
   return [
     ...warmup.map((w): Row => {

@@ -11,7 +11,7 @@ import { catchUp } from './catching-up';
 import type { Tasks } from './tasks';
 
 /** A file up to this is written anew in its place, which holds up writes for less than a second. */
-export const SMALL_BYTES = 48 * 1024 * 1024;
+const SMALL_BYTES = 48 * 1024 * 1024;
 /** How long readers are waited for until the journal can be cut, milliseconds. */
 const JOURNAL_MS = 5_000;
 const TRY_AGAIN_MS = 50;

@@ -10,7 +10,7 @@ interface Repetition {
 }
 
 /** Where a repetition is after some seconds: lift, hold, lower, hold in the stretch, over again. */
-export function placeAt(tempo: Tempo, seconds: number): number {
+function placeAt(tempo: Tempo, seconds: number): number {
   const { lift, shortened, lower, stretched } = tempo;
   const whole = lift + shortened + lower + stretched;
   if (whole <= 0) return 0;

@@ -11,7 +11,7 @@ import type { Designer } from '../state/use-designer';
 const ofSession = historyOf(changesOf(sessionKind));
 
 /** A designer without a server: edits, undo and appraisal are the real ones. */
-export function useBench(start: Session, context: Context = sampleContext): Designer {
+function useBench(start: Session, context: Context = sampleContext): Designer {
   const [history, setHistory] = useState(() => ofSession.start(start));
   const [selected, select] = useState<string | null>(() => linesOf(start)[0]?.id ?? null);
   const session = history.present;

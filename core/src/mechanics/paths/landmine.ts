@@ -18,7 +18,7 @@ export interface LandmineKnobs {
 
 const REACH = 0.985;
 /** How high the pivot lies above the floor, metres. */
-export const PIVOT_M = 0.05;
+const PIVOT_M = 0.05;
 
 /**
  * Postures of a landmine press: the hand stays on the circle about the pivot, from the chest (0) to the

@@ -34,7 +34,7 @@ const withHand = (upper: Vec, fore: Vec, hinge: Vec, body: Body) => {
 };
 
 /** The upper arm at a share of the way. */
-export function swungTo(path: Sweep, s: number): Vec {
+function swungTo(path: Sweep, s: number): Vec {
   const from = unit(path.from);
   const to = unit(path.to);
   if (!path.via) return sweep(from, to, s);

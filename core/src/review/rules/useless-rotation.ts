@@ -10,7 +10,7 @@ const LOADED_NM = 0.5;
 const BELL_KG = 4;
 
 /** True for a rotation that the load does not oppose: the torque about the arm's own axis is nothing. */
-export function isUseless(movement: Movement, context: Context): boolean {
+function isUseless(movement: Movement, context: Context): boolean {
   if (movement.pattern !== 'rotation') return false;
   const work = workOf(movement, {}, bodyOf(context), BELL_KG);
   return work !== null && Math.max(...work.points.map((p) => Math.abs(p.axialNm))) < LOADED_NM;

@@ -14,7 +14,7 @@ export const hasScheme = ({ patch, partly }: TypedLine): boolean =>
   partly.toFailure === true;
 
 /** True where anything of a dose is said. */
-export const hasDose = (typed: TypedLine): boolean =>
+const hasDose = (typed: TypedLine): boolean =>
   hasScheme(typed) || Object.keys(typed.patch).length > 0 || Object.keys(typed.partly).length > 0;
 
 /** What of a dose is said, by name. */

@@ -7,7 +7,7 @@ const worthOf = (line: Line, i: number): number => {
   return token.kind === 'figure' || token.value !== undefined ? 3 : token.kind === 'word' ? 1.5 : 0.4;
 };
 
-export const worth = (line: Line, r: Reading): number => {
+const worth = (line: Line, r: Reading): number => {
   let sum = 0;
   for (let i = r.from; i < r.to; i++) sum += worthOf(line, i);
   return sum * r.sure;

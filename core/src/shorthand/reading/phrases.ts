@@ -2,7 +2,7 @@ import { clockText } from '../../units';
 import type { Line, Span } from './line';
 
 export const seconds = ['s', 'sec', 'secs', 'second', 'seconds', '"'] as const;
-export const minutes = ['m', 'min', 'mins', 'minute', 'minutes', "'"] as const;
+const minutes = ['m', 'min', 'mins', 'minute', 'minutes', "'"] as const;
 export const repWords = ['rep', 'reps', 'repetitions'] as const;
 export const setWords = ['set', 'sets', 'rounds', 'round'] as const;
 /** "last set", "the final one", "last": the place after it; null otherwise. */
