@@ -1,6 +1,6 @@
 import type { Measured, MeasuredLine } from '../measure';
 import { movementOf, variantOf } from '../movements';
-import { leftOut, type Session } from '../session';
+import { leftOut, type Session, type FloorEdit } from '../session';
 import { floorSteps, type FloorStep } from './floor';
 import type { PerformedSet } from './performed-set';
 import type { DoneSet } from './today';
@@ -83,6 +83,23 @@ export const asDone = (s: PerformedSet): DoneSet => ({
   comfort: s.comfort,
   technique: s.technique,
 });
+
+/**
+ * A movement put where the one that is next stands, and behind it where that was begun. `session` is the session as it is
+ * run, `line` the id of the movement.
+ */
+export function toComeNext(
+  { steps, at }: Pick<FloorState, 'steps' | 'at'>,
+  session: Session,
+  sets: readonly Pick<PerformedSet, 'lineId'>[],
+  line: string,
+): Extract<FloorEdit, { do: 'move' }> {
+  const step = steps[at];
+  const here = step && step.is !== 'warm-up' ? step.line.id : null;
+  if (here === null) return { do: 'move', line, to: 0 };
+  const isBegun = sets.some((s) => s.lineId === here);
+  return { do: 'move', line, to: placeOfLine(session, here) + (isBegun ? 1 : 0) };
+}
 
 /** Where a movement stands among the blocks of a session, to be put there; the end where it does not. */
 export function placeOfLine(session: Session, line: string): number {

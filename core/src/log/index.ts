@@ -8,7 +8,7 @@
  */
 export { logFromTable } from './csv-log';
 export { findingLoad } from './finding-load';
-export { asDone, floorState, type FloorState, otherNameOf, placeOfLine } from './floor-state';
+export { asDone, floorState, type FloorState, otherNameOf, placeOfLine, toComeNext } from './floor-state';
 export type { FloorStep } from './floor';
 export { afterList, type KeptSet, type SetList, type TakenAway } from './keeping';
 export { needsFromLog } from './needs';
@@ -26,11 +26,11 @@ export {
   type Technique,
   techniques,
 } from './performed-set';
-export { type Figures, kindOf, performed } from './performing';
+export { corrected, type Figures, kindOf, performed, type Whose } from './performing';
 export { type LiftPoint, type LiftProgress, progress, type Standing } from './progress';
 export { type Begun, isResting, minutesTrained, sessionDay } from './session-day';
 export { fittingRest, minutesLeft, type SoFar } from './time-left';
-export { plannedLog, readLog } from './typed-log';
+export { plannedLog, readLog, setsOfLog } from './typed-log';
 export { unlikely } from './unlikely';
 export { type WeekDone, weeksDone } from './weeks-done';
 export { type Proposal, whatNext } from './what-next';

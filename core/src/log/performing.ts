@@ -34,3 +34,21 @@ export function performed(
     repS: Math.min(60, Math.max(0.5, repSeconds(m.line.tempo))),
   };
 }
+
+/** Whose a set is, by which id it is known, and the day its session began on. */
+export type Whose = Pick<PerformedSet, 'id' | 'clientId' | 'sessionId' | 'doneOn'>;
+
+/** A set as it is corrected: a new one in the place of the old, of the movement and the tiredness it was done with. */
+export const corrected = (
+  set: PerformedSet,
+  m: Parameters<typeof performed>[0],
+  { figures, said }: { figures: Figures; said: Said },
+  id: string,
+): PerformedSet => ({
+  ...set,
+  ...performed(m, set.setIndex, figures, said),
+  rig: set.rig,
+  movement: set.movement,
+  tired: set.tired,
+  id,
+});

@@ -1,3 +1,5 @@
+import { nothingSaid } from './performed-set';
+import { kindOf, performed } from './performing';
 import type { MeasuredLine } from '../measure';
 import { type Entry, searchEntries } from '../movements';
 import { massText, type MassUnit, readMass } from '../units';
@@ -8,6 +10,23 @@ export interface ReadLog {
   sets: DoneSet[];
   /** Lines that were not understood, with the reason. */
   unread: { text: string; why: string }[];
+}
+
+/**
+ * Typed sets as they are logged, all but whose they are and when. What was typed for a hold are its seconds; nobody
+ * said how any of them looked or felt.
+ */
+export function setsOfLog(
+  sets: readonly DoneSet[],
+  lines: readonly MeasuredLine[],
+): ReturnType<typeof performed>[] {
+  const byId = new Map(lines.map((m) => [m.id, m]));
+  return sets.map(({ lineId, setIndex, loadKg, reps, reserve }) => {
+    const m = byId.get(lineId)!;
+    const isHold = kindOf(m.sets[setIndex]!.target) === 'hold';
+    const heldS = isHold ? Math.max(1, reps) : null;
+    return performed(m, setIndex, { loadKg, reps, reserve, heldS }, nothingSaid);
+  });
 }
 
 /** What was left, where somebody says so. */

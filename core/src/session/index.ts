@@ -61,7 +61,7 @@ export {
   tempoWords,
 } from './effort';
 export { groupOfEmphasis } from './emphasis';
-export { type FloorChange, floorChangeSchema } from './floor-changes';
+export { type FloorChange, floorChangeSchema, type FloorEdit } from './floor-changes';
 export {
   answered,
   askedOn,

@@ -1,6 +1,7 @@
 import type { Context } from '@drimbo/core';
 import {
   asDone,
+  corrected,
   type Figures,
   floorState,
   type FloorState,
@@ -9,7 +10,7 @@ import {
   type FromHere,
   performed,
   type PerformedSet,
-  placeOfLine,
+  toComeNext,
   type Said,
   sessionDay,
 } from '@drimbo/core/log';
@@ -126,9 +127,8 @@ export function useFloor(id: string): Floor | Error | null {
       await writeSets(id, done, []);
       put({ ...moved(), restFrom: Date.now() });
     },
-    correct: async (set, m, { figures, said }) => {
-      const again = { ...performed(m, set.setIndex, figures, said), rig: set.rig, movement: set.movement };
-      await writeSets(id, [{ ...set, ...again, tired: set.tired, id: newId('set') }], [set.id]);
+    correct: async (set, m, told) => {
+      await writeSets(id, [corrected(set, m, told, newId('set'))], [set.id]);
     },
     takeBack: (gone) =>
       writeSets(
@@ -138,14 +138,11 @@ export function useFloor(id: string): Floor | Error | null {
       ),
     leaveOut: (line, out, why) => change({ is: 'left out', id: newId('change'), line, sets: out, why }),
     doNext: async (line) => {
-      const step = state.steps[state.at];
-      const here = step && step.is !== 'warm-up' ? step.line.id : null;
-      const begun = here !== null && kept.sets.some((s) => s.lineId === here);
-      const to = here === null ? 0 : placeOfLine(asRun(session), here) + (begun ? 1 : 0);
+      const edit = toComeNext(state, asRun(session), kept.sets, line);
       await change({
         is: 'edits',
         id: newId('change'),
-        edits: [{ do: 'move', line, to }],
+        edits: [edit],
         swap: null,
         why: 'another order',
       });

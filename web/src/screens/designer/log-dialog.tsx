@@ -1,12 +1,5 @@
 import { dayWords } from '@drimbo/core/units';
-import {
-  logFromTable,
-  nothingSaid,
-  performed,
-  type PerformedSet,
-  plannedLog,
-  readLog,
-} from '@drimbo/core/log';
+import { logFromTable, setsOfLog, type PerformedSet, plannedLog, readLog } from '@drimbo/core/log';
 import Papa from 'papaparse';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
@@ -111,14 +104,7 @@ export function LogDialog({
   const [wrong, setWrong] = useState('');
   const [isBusy, setBusy] = useState(false);
   const read = readLog(text, appraisal.lines, unit);
-  const lines = new Map(appraisal.lines.map((m) => [m.id, m]));
-  const sets = read.sets.map((s) => {
-    const m = lines.get(s.lineId)!;
-    const isHold = m.sets[s.setIndex]!.target.holdS !== undefined;
-    const { loadKg, reps, reserve } = s;
-    const figures = { loadKg, reps, reserve, heldS: isHold ? Math.max(1, reps) : null };
-    return performed(m, s.setIndex, figures, nothingSaid);
-  });
+  const sets = setsOfLog(read.sets, appraisal.lines);
   /** The sets of a file stand in the field as if they had been typed. */
   const takeTable = async (file: File): Promise<void> => {
     const { data } = Papa.parse<string[]>((await file.text()).slice(0, 200_000), { skipEmptyLines: true });
