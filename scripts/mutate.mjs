@@ -26,7 +26,7 @@ const isCaught = (mutant) =>
     const child = spawn(
       process.execPath,
       [...args, '--config', 'jest.mutants.mjs', '--bail', '--silent', '--maxWorkers=1', tests],
-      { stdio: 'ignore', env: { ...process.env, DRIMBO_MUTANT: JSON.stringify(mutant) } },
+      { stdio: 'ignore', env: { ...process.env, DRIMBO_PIN: 'all', DRIMBO_MUTANT: JSON.stringify(mutant) } },
     );
     const timer = setTimeout(() => child.kill('SIGKILL'), MOST_MS);
     child.on('exit', (code) => {

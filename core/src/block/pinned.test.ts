@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { sampleClient } from '../examples';
-import { expectPinned } from '../testing/pinned';
+import { expectPinned, expectPinnedMany } from '../testing/pinned';
+import { atOneGo, daysAfter } from '../units';
 import { aims } from '../session';
-import { atOneGo } from '../units';
 import { appraiseBlock } from './appraise-block';
 import { applyChange } from './changes';
 import { MOST_WEEKS, phaseAt, trainingBlockSchema, weeksOf, type LifeEvent } from './document';
@@ -176,4 +176,41 @@ test('the weeks of a block, what is found in them and what mends it are what the
       ),
     ),
   });
+});
+
+test('many blocks are placed as they were', () => {
+  const lives = (['sick', 'travelling', 'shift', 'missed', 'other gym', 'away'] as const).flatMap((what) =>
+    answersFor[what].flatMap((then) =>
+      [0, 2, 5, 11, 17].map((at) =>
+        event(what, daysAfter(block.startsOn, at), daysAfter(block.startsOn, at + (at % 4)), then),
+      ),
+    ),
+  );
+  const patterns = [
+    block.pattern,
+    [...block.pattern, []],
+    block.pattern.slice(0, 4),
+    [['push-a'], [], ['push-b', 'pull']],
+  ];
+  const all = patterns.flatMap((pattern, p) => lives.map((life, i) => ({ pattern, p, life, i })));
+  expectPinnedMany(
+    [import.meta.dirname, 'many'],
+    all,
+    ({ p, life, i }) => `${p} ${life.what} ${life.from} ${life.then} ${i}`,
+    ({ pattern, p, life, i }) => {
+      const also = lives[(i * 7 + 3) % lives.length]!;
+      const of = { ...block, pattern, life: [life, { ...also, id: 'also' }] };
+      const from = daysAfter(block.startsOn, (i * 3) % 30);
+      return [
+        placed(of),
+        endsOn(of),
+        dueOf('b', of, from),
+        plannedIn('b', of, from, 4),
+        moveDay(of, i % 20, from),
+        moveEveryWeek(of, i % 9, from),
+        splitFrom(of, from, { days: block.days, pattern: patterns[(p + 1) % patterns.length]! }),
+        lifePreviews(of, event('sick', from, daysAfter(from, 2))),
+      ];
+    },
+  );
 });

@@ -2,8 +2,9 @@ import { creditsOf } from '../mechanics';
 import { entries } from '../movements';
 import { sampleKit } from '../examples';
 import { limitIds } from '../session';
-import { byName, randomCases, ruleCases, soundCase, measuredOf } from '../testing/cases';
-import { expectPinned } from '../testing/pinned';
+import { byName, measuredOf, pinMany, randomCases, ruleCases, soundCase } from '../testing/cases';
+import { choiceKnobs, fullRig, numericKnobs } from '../movements';
+import { expectPinned, expectPinnedMany } from '../testing/pinned';
 import { adaptations, adapted, type Adaptation } from './adapting';
 import { shortages } from './at-once';
 import { atNotches, bestNotch } from './best-notch';
@@ -105,4 +106,52 @@ test('sessions made for somebody else, for less time and for another gym are wha
       measuredOf(one).lines.map((line) => jobOf(line)).length,
     ]),
   );
+});
+
+test('limits at every setting, and swaps, cuts and worths of many sessions, are what they were', () => {
+  const settings = entries.flatMap((e) => {
+    const home = fullRig(e.movement, e.rig);
+    const ends = numericKnobs.flatMap((knob) => {
+      const spec = e.movement.knobs[knob];
+      return spec ? [spec.min, (spec.min + spec.max) / 2, spec.max].map((v) => ({ ...home, [knob]: v })) : [];
+    });
+    const chosen = choiceKnobs.flatMap((knob) =>
+      (e.movement.knobs[knob]?.options ?? []).map((v) => ({ ...home, [knob]: v })),
+    );
+    return [[e.id, e.movement, [home, ...ends, ...chosen]] as const];
+  });
+  expectPinnedMany(
+    [import.meta.dirname, 'many-settings'],
+    settings,
+    ([id]) => id,
+    ([, movement, rigs]) =>
+      rigs.map((rig) => [
+        limitIds.map((limit) => metBy(movement, rig, limit)),
+        cautionsOf(movement, rig),
+        kindnessOf(movement, rig, limitIds.slice(0, 4)),
+      ]),
+  );
+  expectPinnedMany(
+    [import.meta.dirname, 'many-names'],
+    entries,
+    ({ id }) => id,
+    (e) => [
+      limitIds.map((limit) => kindTo(e, [limit])),
+      entries.map((other) => overlap(jobOfEntry(e), jobOfEntry(other))),
+      hardnessOf(e.movement, e.rig, creditsOf(e.movement, e.rig), body),
+    ],
+  );
+  pinMany(import.meta.dirname, [...randomCases(60), ...ruleCases.filter((_, i) => i % 4 === 0)], (_, m) => [
+    worthOf(m),
+    keptWorth(m),
+    cutsOf(m),
+    [...setsShared(m, 8)],
+    m.lines.map((line) => setValues(m, line)),
+    m.lines.slice(0, 2).map((line) => {
+      const other = otherwise(line, m);
+      return other && [other.entry.id, swapWords(line, other)];
+    }),
+    shortages(m, m.lines as never),
+    (Object.keys(adaptations) as Adaptation[]).map((to) => adapted(m, to)),
+  ]);
 });

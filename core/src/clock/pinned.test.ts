@@ -1,4 +1,4 @@
-import { byName, randomCases, ruleCases, soundCase } from '../testing/cases';
+import { byName, pinMany, randomCases, ruleCases, soundCase } from '../testing/cases';
 import { expectPinned } from '../testing/pinned';
 import { distancesIn } from '../measure';
 import { clockTable, walkSeconds, warmupSeconds } from './timeline';
@@ -23,4 +23,11 @@ test('every event of every session is when it was', () => {
       ]),
     ]),
   });
+});
+
+test('and of many sessions', () => {
+  pinMany(import.meta.dirname, [...randomCases(150), ...ruleCases], ({ session }, { timeline }) => [
+    timeline,
+    session.warmup.map(warmupSeconds),
+  ]);
 });

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { fullRig, movements } from '../movements';
 import { anyKit } from '../testing/any';
 import { sampleKit } from '../examples';
-import { expectPinned } from '../testing/pinned';
+import { expectPinned, expectPinnedMany } from '../testing/pinned';
 import { boundedSums } from './bounded-sums';
 import { handsOf, makeableLoads, missingFor, nearestLoad, stacksAt } from './fitting';
 import { kitSchema, metresApart, nearestNotch, notchesOf, pinsOf } from './kit';
@@ -91,4 +91,22 @@ test('plates and lists are reckoned and read as they were', () => {
       }),
     ),
   });
+});
+
+test('what many gyms can make is what it was', () => {
+  const many = fc.sample(anyKit, { seed: 8, numRuns: 24 });
+  expectPinnedMany(
+    [import.meta.dirname, 'many'],
+    many,
+    (_, k) => `gym ${k}`,
+    (kit, k) => [
+      movements.map((m) => {
+        const loads = makeableLoads(kit, m);
+        return [loads, missingFor(kit, m, fullRig(m, {})), loads.length > 0 && nearestLoad(loads, 20 + k)];
+      }),
+      beltLoads(kit.plates),
+      notchesOf(kit),
+      [-10, 0, 20, 44, 90].map((deg) => nearestNotch(kit, deg)),
+    ],
+  );
 });

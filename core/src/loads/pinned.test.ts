@@ -1,6 +1,6 @@
 import { entries, fullRig } from '../movements';
 import { sampleKit } from '../examples';
-import { byName, randomCases, ruleCases, soundCase } from '../testing/cases';
+import { byName, pinMany, randomCases, ruleCases, soundCase } from '../testing/cases';
 import { expectPinned } from '../testing/pinned';
 import { gearOf, handHeights, loadAlong, loadCurve, shareLeft, tightestOf } from './along-the-range';
 import { beliefIn, MAY_MISS } from './chance';
@@ -104,5 +104,11 @@ test('loads along the range are what they were', () => {
           }),
         ),
     ),
+  );
+});
+
+test('and of many sessions', () => {
+  pinMany(import.meta.dirname, [...randomCases(150), ...ruleCases], (_, { lines }) =>
+    lines.map((m) => [m.id, m.calibrate, m.missing, m.sets, m.ramps]),
   );
 });

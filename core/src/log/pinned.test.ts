@@ -1,6 +1,7 @@
 import {
   afterLogging,
   byName,
+  pinMany,
   loggedDays,
   measuredOf,
   randomCases,
@@ -102,8 +103,12 @@ test('typed logs and tables are read as they were', () => {
     '8@80 fail',
     '80 x 8 note',
   ];
+  expectPinned(
+    import.meta.dirname,
+    'planned',
+    byName(cases, ({ context }, m) => plannedLog(m.lines, context.client.unit)),
+  );
   expectPinned(import.meta.dirname, 'typed', {
-    planned: byName(cases, ({ context }, m) => plannedLog(m.lines as never, context.client.unit)),
     ...Object.fromEntries(
       texts.flatMap((text) =>
         (['kg', 'lb'] as const).map((unit) => [
@@ -129,4 +134,34 @@ test('typed logs and tables are read as they were', () => {
       sessionDay([{ doneOn: '2026-11-23' }], null, 1_790_000_000_000, '2026-11-24'),
     ],
   });
+});
+
+test('and after days of many sessions', () => {
+  pinMany(
+    import.meta.dirname,
+    [...randomCases(60), ...ruleCases.filter((_, i) => i % 3 === 0)],
+    (one, measured) => {
+      const sets = loggedDays(one, 3);
+      const today = sets.filter((set) => set.sessionId === 's2');
+      const after = afterLogging(one, sets);
+      const lifts = progress(after.context);
+      return [
+        [1, 3, 6].map((many) => {
+          const done = today.slice(0, many).map(asDone);
+          const { next, says } = fromHere(measured, done);
+          return [[...next], says, measured.lines.map((m) => findingLoad(m, 0, done, one.context))];
+        }),
+        lifts,
+        needsFromLog(after.context),
+        whatNext(measured, sets, lifts),
+        minutesLeft(measured, { sets: today.slice(0, 4), ticked: [] }),
+        readLog(plannedLog(measured.lines, 'kg'), measured.lines, 'kg'),
+        measured.lines.map((m) =>
+          [1, 20, 75, 300].map((loadKg) =>
+            unlikely({ loadKg, reps: 8, reserve: 1, heldS: null }, m, 0, one.context),
+          ),
+        ),
+      ];
+    },
+  );
 });

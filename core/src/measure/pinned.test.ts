@@ -1,4 +1,4 @@
-import { byName, randomCases, ruleCases, soundCase } from '../testing/cases';
+import { byName, pinMany, randomCases, ruleCases, soundCase } from '../testing/cases';
 import { expectPinned } from '../testing/pinned';
 import { bodyOf } from './context';
 import { setsCounted, standingOf } from './counting';
@@ -31,5 +31,19 @@ test('what is measured of sessions is what it was', () => {
       dose,
       handingOver({ lines }),
     ]),
+  );
+});
+
+test('and of many sessions', () => {
+  pinMany(
+    import.meta.dirname,
+    [...randomCases(150), ...ruleCases],
+    (_, { lines, timeline, freshness, dose }) => [
+      lines.map((m) => [m.id, m.seconds, m.max, m.credits, m.detail]),
+      timeline,
+      freshness,
+      dose,
+      handingOver({ lines }),
+    ],
   );
 });

@@ -9,7 +9,7 @@ import {
   type Rig,
 } from '../movements';
 import { body } from '../testing/working';
-import { expectPinned } from '../testing/pinned';
+import { expectPinned, expectPinnedMany } from '../testing/pinned';
 import { creditsOf } from './credits';
 import { effortsOf } from './effort';
 import { figureOf, figureWords } from './figure';
@@ -117,5 +117,22 @@ test('the drawings are what they were', () => {
       ...everyRig.filter((_, i) => i % 4 === 0).map(([name, m, rig]) => [name, drawn(m, rig, body)] as const),
       ...movements.map((m) => [`${m.id}, large`, drawn(m, fullRig(m, {}), large)] as const),
     ]),
+  );
+});
+
+test('every setting on another body, every drawing and every pull is what it was', () => {
+  expectPinnedMany(
+    [import.meta.dirname, 'many'],
+    everyRig,
+    ([name]) => name,
+    ([name, m, rig], i) => [
+      worked(m, rig, large, 55),
+      figureOf(m, rig, i % 2 ? large : body, 5),
+      figureWords(figureOf(m, rig, body, 3), name, 'as set'),
+      pullsOf(m, rig, body, 42, 4),
+      strengthAlong(m, rig, large, 80, 6),
+      untoldOf(m, rig).map((u) => allLimits.indexOf(u)),
+      effortsOf(m, rig, large, 30),
+    ],
   );
 });

@@ -1,4 +1,4 @@
-import { byName, randomCases, ruleCases, soundCase } from '../testing/cases';
+import { byName, pinMany, randomCases, ruleCases, soundCase } from '../testing/cases';
 import { expectPinned } from '../testing/pinned';
 import { atOneGo } from '../units';
 import { betterOrder } from './better-order';
@@ -28,5 +28,20 @@ test('what orders cost, and which is best, is what it was', () => {
         order.length <= 7 ? atOneGo(betterOrder(session, context)) : null,
       ];
     }),
+  });
+});
+
+test('and of many sessions', () => {
+  pinMany(import.meta.dirname, randomCases(70), (_, measured) => {
+    const plan = planFor(measured);
+    const order = plan.blocks.map((_block, i) => i);
+    if (order.length === 0) return null;
+    return [
+      plan.broken,
+      [...plan.weights],
+      costOf(plan, order),
+      costOf(plan, [...order].reverse()),
+      order.length <= 5 ? atOneGo(bestOrder(plan)) : null,
+    ];
   });
 });

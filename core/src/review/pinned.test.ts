@@ -1,6 +1,6 @@
-import { appraise } from '../appraise';
+import { appraise, appraiseAtOnce } from '../appraise';
 import { limitIds } from '../session';
-import { byName, randomCases, ruleCases, soundCase } from '../testing/cases';
+import { byName, pinMany, randomCases, ruleCases, soundCase } from '../testing/cases';
 import { expectPinned } from '../testing/pinned';
 import { atOneGo } from '../units';
 import { schools } from '../schools';
@@ -50,4 +50,11 @@ test('what is kinder, said when it hurts, judged by another school and beside an
       beside(measured, measured),
     ]),
   );
+});
+
+test('what is found in many sessions is what it was', () => {
+  pinMany(import.meta.dirname, randomCases(160).slice(8), ({ session, context }) => {
+    const { findings } = appraiseAtOnce(session, context);
+    return findings.map((f) => [f.severity, f.key, f.what, f.why, f.on]);
+  });
 });

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { z } from 'zod';
-import { expectPinned } from '../testing/pinned';
+import { expectPinned, expectPinnedMany } from '../testing/pinned';
 import { anyLine, schemesOf } from '../testing/any';
 import { byName, randomCases, ruleCases, soundCase } from '../testing/cases';
 import { entries } from '../movements';
@@ -92,8 +92,10 @@ test('what a session is, needs and owes is what it was', () => {
     'triceps angles',
   ];
   const parts: Session['warmup'] = soundCase.session.warmup;
-  let made = 0;
-  const newId = (stem: string): string => `${stem}-${(made += 1)}`;
+  const ids = (): ((stem: string) => string) => {
+    let made = 0;
+    return (stem) => `${stem}-${(made += 1)}`;
+  };
   expectPinned(import.meta.dirname, 'sessions', {
     ...byName(cases, ({ session, context: { client, todayIso } }) => [
       kindOf(session),
@@ -104,7 +106,7 @@ test('what a session is, needs and owes is what it was', () => {
       [mustAskFirst(client, todayIso), yesTo(client, todayIso)],
       lastRatings(client.ratings),
       missingParts(session.warmup),
-      filledUp(session.warmup, newId),
+      filledUp(session.warmup, ids()),
       linesOf(session).map((l) => l.id),
     ]),
     empty: emptySession({ ...soundCase.session, school: 'pump' }),
@@ -112,4 +114,23 @@ test('what a session is, needs and owes is what it was', () => {
     homes: homesOf,
     becoming: Object.fromEntries(entries.map((e) => [e.id, becoming(e)])),
   });
+});
+
+test('schemes of every kind, many of each', () => {
+  const many = Object.values(schemesOf).flatMap((of) => fc.sample(of, { seed: 9, numRuns: 60 }));
+  expectPinnedMany(
+    [import.meta.dirname, 'many'],
+    many,
+    (scheme, i) => `${i} ${scheme.kind}`,
+    (scheme, i) => [
+      scheme,
+      schemeText(scheme),
+      schemeWords(scheme),
+      parseScheme(schemeText(scheme)),
+      setTargets({ ...lines[i % lines.length]!, scheme }),
+      [1, 3, 7].map((n) => withSetCount(scheme, n)),
+      schemeKinds.map((to) => turnedInto(scheme, to)),
+      promisedReps({ ...lines[i % lines.length]!, scheme }),
+    ],
+  );
 });

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { entries } from '../movements';
 import { schools } from '../schools';
 import { byName, randomCases, ruleCases, soundCase } from '../testing/cases';
-import { expectPinned } from '../testing/pinned';
+import { expectPinned, expectPinnedMany } from '../testing/pinned';
 import type { PasteContext } from './message/model';
 import { readPasted } from './pasted';
 import { readHead, readWarmup } from './read-session-text';
@@ -235,5 +235,34 @@ test('messages are read as they were', () => {
         ];
       }),
     ),
+  );
+});
+
+/** A line written a little otherwise: another figure, another sign, no spaces, a comma, a unit. */
+const otherwise: readonly ((text: string) => string)[] = [
+  (text) => text.replace(/\d+/g, (n) => String(Number(n) + 1)),
+  (text) => text.replace(/\d+/, (n) => String(Number(n) * 10)),
+  (text) => text.replaceAll(' ', ''),
+  (text) => text.toUpperCase(),
+  (text) => text.replace(/(\d)\.(\d)/g, '$1,$2').replace(/(\d) ?x ?(\d)/g, '$1×$2'),
+  (text) => text.replace(/[@,]/g, ' '),
+  (text) => text.replace(/kg/g, 'lb').replaceAll('-', '–'),
+  (text) => text.split(' ').reverse().join(' '),
+  (text) => `${text} 2`,
+  (text) => `3 ${text}`,
+];
+
+test('thousands of lines are read as they were', () => {
+  const texts = [
+    ...['examples', 'more', 'unseen'].flatMap(corpus).map(({ text }) => text),
+    ...ways.map((way, i) => `${lifts[i % lifts.length]} ${way}`),
+    ...ways.map((way, i) => `${way} ${ways[(i * 11 + 5) % ways.length]}`),
+  ].filter((text) => !text.includes('\n') && text.length < 120);
+  expectPinnedMany(
+    [import.meta.dirname, 'many'],
+    texts,
+    (text, i) => `${i} ${text}`,
+    (text, i) =>
+      [0, 1, 2].map((k) => read(otherwise[(i * 3 + k) % otherwise.length]!(text), i % 2 ? 'kg' : 'lb')),
   );
 });

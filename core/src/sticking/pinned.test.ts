@@ -1,4 +1,4 @@
-import { expectPinned } from '../testing/pinned';
+import { expectPinned, expectPinnedMany } from '../testing/pinned';
 import { evenly } from '../units';
 import { randomCases, soundCase } from '../testing/cases';
 import { simulatedTrace } from './sensor';
@@ -38,4 +38,22 @@ test('traces are simulated and read as they were, and answered with the same var
       ),
     ),
   });
+});
+
+test('many traces are read as they were', () => {
+  const made = Array.from({ length: 40 }, (_, i) =>
+    trace(i % 9 === 0 ? null : 0.1 + i / 50, 1 + (i % 5), 0.85 + i / 300, (i % 4) / 1000),
+  );
+  expectPinnedMany(
+    [import.meta.dirname, 'many'],
+    made,
+    (_, i) => `trace ${i}`,
+    (samples) => readTrace(samples),
+  );
+  expectPinnedMany(
+    [import.meta.dirname, 'many-variations'],
+    randomCases(30),
+    ({ name }) => name,
+    ({ context }) => [0.2, 0.5, 0.8].map((at) => variationsFor(whereAt(at), context)),
+  );
 });

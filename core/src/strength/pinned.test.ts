@@ -1,6 +1,6 @@
 import { entries, fullRig } from '../movements';
 import { afterLogging, loggedDays, randomCases, soundCase } from '../testing/cases';
-import { expectPinned } from '../testing/pinned';
+import { expectPinned, expectPinnedMany } from '../testing/pinned';
 import { clientMax, clientReadings, clientSlope, clientTrend } from '../measure';
 import {
   estimatedMax,
@@ -87,4 +87,18 @@ test('maxes, readings and trends of clients are what they were', () => {
     smoothed: smoothed(readings as never, { slope: 0.005, spread: 0.005 }),
     ahead: slope && [1, 4, 12].map((weeks) => ahead(slope, weeks)),
   });
+});
+
+test('maxes of every name for many clients are what they were', () => {
+  const cases = randomCases(24).map((one, i) => (i % 2 ? one : afterLogging(one, loggedDays(one, 5))));
+  expectPinnedMany(
+    [import.meta.dirname, 'many'],
+    cases,
+    ({ name }) => name,
+    ({ context }) =>
+      entries.map((e) => {
+        const { note: _note, ...max } = clientMax(e.movement, e.rig, context) as { note?: unknown };
+        return [max, clientSlope(e.movement, e.rig, context)];
+      }),
+  );
 });

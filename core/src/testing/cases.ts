@@ -6,6 +6,7 @@ import { evidenceOf, nothingSaid, performed, type PerformedSet } from '../log';
 import type { Session } from '../session';
 import { daysAfter, evenly } from '../units';
 import { anyContext, anySession } from './any';
+import { expectPinnedMany, isLookedAt } from './pinned';
 
 /** A session for somebody in some gym, by a name. */
 export interface Case {
@@ -78,9 +79,24 @@ export function measuredOf(one: Case): Measured {
   return found;
 }
 
-/** Answers by the names of their cases. */
+/** Holds the answers of many cases, as digests in the room's file "many". */
+export const pinMany = (
+  room: string,
+  cases: readonly Case[],
+  answer: (one: Case, measured: Measured) => unknown,
+): void =>
+  expectPinnedMany(
+    [room, 'many'],
+    cases,
+    ({ name }) => name,
+    (one) => answer(one, measuredOf(one)),
+  );
+
+/** Answers by the names of their cases, those that are looked at. */
 export const byName = (
   cases: readonly Case[],
   answer: (one: Case, measured: Measured) => unknown,
 ): Record<string, unknown> =>
-  Object.fromEntries(cases.map((one) => [one.name, answer(one, measuredOf(one))]));
+  Object.fromEntries(
+    cases.filter((_, i) => isLookedAt(i)).map((one) => [one.name, answer(one, measuredOf(one))]),
+  );
