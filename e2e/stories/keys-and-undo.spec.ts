@@ -83,3 +83,23 @@ test('an edit followed at once by closing the tab is there on reopening, without
   await expect.poll(() => lineNames(again)).toEqual(['Incline dumbbell press']);
   await saved(again);
 });
+
+test('the facts of a client are taken back and done again, by button and by key, after a reload too', async ({
+  page,
+}) => {
+  await page.goto('/clients/mirelle-vandoorn');
+  const minutes = page.getByRole('textbox', { name: 'Minutes a session' });
+  await expect(minutes).toHaveValue('75');
+  await minutes.fill('55');
+  await minutes.blur();
+  await expect(page.getByTestId('save-state')).toHaveText('Saved');
+  await page.reload();
+  await expect(minutes).toHaveValue('55');
+  await page.getByRole('button', { name: 'Undo change minutes' }).click();
+  await expect(minutes).toHaveValue('75');
+  await page.keyboard.press('Control+y');
+  await expect(minutes).toHaveValue('55');
+  await page.keyboard.press('Control+z');
+  await expect(minutes).toHaveValue('75');
+  await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeDisabled();
+});

@@ -33,8 +33,15 @@ function useUndoKeys(undoing: Undoing): void {
   }, []);
 }
 
-/** The two buttons of a history; each says what it would do. */
-export function UndoButtons({ undo, redo, canUndo, canRedo, stepsBack }: Undoing): ReactNode {
+/** The two buttons of a history; each says what it would do. `plain`: in words alone, beside buttons that are. */
+export function UndoButtons({
+  undo,
+  redo,
+  canUndo,
+  canRedo,
+  stepsBack,
+  plain = false,
+}: Undoing & { plain?: boolean }): ReactNode {
   return (
     <>
       <Tooltip says={canUndo === null ? 'Nothing to undo' : backWords(canUndo, stepsBack)}>
@@ -43,7 +50,7 @@ export function UndoButtons({ undo, redo, canUndo, canRedo, stepsBack }: Undoing
           isDisabled={canUndo === null}
           onPress={undo}
         >
-          <Undo2 size={15} aria-hidden /> Undo
+          {!plain && <Undo2 size={15} aria-hidden />} Undo
         </Button>
       </Tooltip>
       <Button
@@ -51,7 +58,7 @@ export function UndoButtons({ undo, redo, canUndo, canRedo, stepsBack }: Undoing
         isDisabled={canRedo === null}
         onPress={redo}
       >
-        <Redo2 size={15} aria-hidden /> Redo
+        {!plain && <Redo2 size={15} aria-hidden />} Redo
       </Button>
     </>
   );
@@ -60,5 +67,5 @@ export function UndoButtons({ undo, redo, canUndo, canRedo, stepsBack }: Undoing
 /** Undo and redo of a page that has no other use for the keys. */
 export function UndoOfPage(undoing: Undoing): ReactNode {
   useUndoKeys(undoing);
-  return <UndoButtons {...undoing} />;
+  return <UndoButtons plain {...undoing} />;
 }
