@@ -16,6 +16,18 @@ const floors = [
   ['contract'],
 ];
 
+/** The floors of the server, lowest first; main.ts stands on top of all. */
+const serverFloors = [
+  ['problems'],
+  ['database'],
+  ['access', 'documents'],
+  ['queries'],
+  ['store'],
+  ['appraising', 'backup', 'demo'],
+  ['house'],
+  ['commands', 'http'],
+];
+
 /** The floors of the screens, lowest first. */
 const webFloors = ['look', 'parts', 'drawings', 'data', 'state', 'screens'];
 
@@ -64,6 +76,24 @@ module.exports = {
       severity: 'error',
       from: { path: '^core/' },
       to: { path: '^(server|web|e2e)/' },
+    },
+    ...serverFloors.slice(0, -1).map((rooms, level) => ({
+      name: `server-floor-${level + 1}-looks-down`,
+      severity: 'error',
+      from: { path: `^server/src/(${rooms.join('|')})/`, pathNot: '\\.test\\.ts$' },
+      to: {
+        path: `^server/src/(${serverFloors
+          .slice(level + 1)
+          .flat()
+          .join('|')})/`,
+      },
+    })),
+    {
+      name: 'server-root-is-empty',
+      severity: 'error',
+      comment: 'Beside main.ts nothing lies loose.',
+      from: { path: '^server/src/[^/]+\\.ts$', pathNot: '^server/src/main\\.ts$' },
+      to: {},
     },
     ...webFloors.slice(0, -1).map((room, level) => ({
       name: `web-${room}-looks-down`,

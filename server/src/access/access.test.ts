@@ -8,7 +8,7 @@ import type { Express } from 'express';
 import selfsigned from 'selfsigned';
 import request from 'supertest';
 import { seedDemo } from '../demo/seed';
-import { makeStore } from '../store';
+import { makeStore } from '../store/store';
 import { appOn, host, today } from '../testing/app';
 import { newHouse } from '../testing/folders';
 import { everyRoute } from '../testing/routes';

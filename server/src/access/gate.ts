@@ -1,6 +1,6 @@
 import { parseCookie } from 'cookie';
 import type { CookieOptions, Request, RequestHandler } from 'express';
-import { Problem } from '../problem';
+import { Problem } from '../problems/problem';
 import type { Links } from './links';
 import { SIGNED_IN_MS, type SignIns } from './sign-ins';
 import { keepWho, type Who } from './who';

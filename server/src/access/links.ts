@@ -1,7 +1,7 @@
 import type { ClientLink } from '@drimbo/core/formats';
 import type { Kysely } from 'kysely';
 import type { Tables } from '../database/tables';
-import { notFound, Problem } from '../problem';
+import { notFound, Problem } from '../problems/problem';
 import { hashOf, newToken } from './tokens';
 
 const DAY_MS = 86_400_000;

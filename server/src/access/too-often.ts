@@ -1,5 +1,5 @@
 import type { AugmentedRequest, RateLimitExceededEventHandler } from 'express-rate-limit';
-import { Problem } from '../problem';
+import { Problem } from '../problems/problem';
 
 /** Says when it is worth another try (RFC 9110, 10.2.3), and refuses. */
 export const tooOften =

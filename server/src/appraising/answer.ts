@@ -7,7 +7,7 @@ import type { Session } from '@drimbo/core/session';
 import { loggedSchema } from '@drimbo/core/strength';
 import { daySchema } from '@drimbo/core/units';
 import { z } from 'zod';
-import { checked, checkedOver, Problem, upToAYearAhead } from '../problem';
+import { checked, checkedOver, Problem, upToAYearAhead } from '../problems/problem';
 import { Recent } from './recent';
 
 const stored = z.string().min(1).max(60);

@@ -1,5 +1,5 @@
 import { Worker } from 'node:worker_threads';
-import { Problem } from '../problem';
+import { Problem } from '../problems/problem';
 import type { AppraiseJob } from './answer';
 import { workedMs } from './thread-time';
 import type { Said } from './worker';

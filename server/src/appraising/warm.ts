@@ -1,9 +1,9 @@
 import { sampleClient, sampleKit, soundPush } from '@drimbo/core/examples';
 import type { Kit } from '@drimbo/core/kit';
 import type { Client, Session } from '@drimbo/core/session';
-import { sessionsPage, sessionsAsked } from '../lists';
-import type { Store } from '../store';
-import { jobFor } from '../routes/appraise';
+import { sessionsPage, sessionsAsked } from '../queries/lists';
+import type { Store } from '../store/store';
+import { jobFor } from './job';
 import type { Appraising } from './pool';
 
 /** How often each thread goes over it: the engine makes fast what it has seen a few times. */

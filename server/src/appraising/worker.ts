@@ -1,7 +1,7 @@
 import type { ProblemCode } from '@drimbo/core/contract';
 import { constants, setPriority } from 'node:os';
 import { parentPort } from 'node:worker_threads';
-import { Problem } from '../problem';
+import { Problem } from '../problems/problem';
 import { answerJob, type AppraiseJob } from './answer';
 import { ownThread } from './thread-time';
 

@@ -5,7 +5,7 @@ import fc from 'fast-check';
 import { daysAfter } from '@drimbo/core/units';
 import { openDatabase } from '../database/open';
 import { seedDemo } from '../demo/seed';
-import { makeStore } from '../store';
+import { makeStore } from '../store/store';
 import { backUp, contentsOf, restore } from './copy';
 import { dailyFile, daysKept, dropOutlived, outlived } from './daily';
 

@@ -7,8 +7,8 @@ import { copyOnto, databaseFile, exchangeFiles, finishExchange, onDisk, stamp } 
 import { NEW_HOUSE } from '../database/set-clocks';
 import type { Tables } from '../database/tables';
 import { troubleOf } from '../database/troubles';
-import { Problem } from '../problem';
-import { takeFolder } from '../running';
+import { Problem } from '../problems/problem';
+import { takeFolder } from '../database/running';
 
 /** What lies in a backup. */
 export interface Contents {

@@ -1,11 +1,11 @@
 import { readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { daysAfter, isDay } from '@drimbo/core/units';
+import { backupFolder } from '../database/copies';
 
 const DAYS = 7;
 const WEEKS = 4;
 
-export const backupFolder = (folder: string): string => join(folder, 'backups');
 export const dailyFile = (folder: string, day: string): string =>
   join(backupFolder(folder), `drimbo-${day}.sqlite`);
 

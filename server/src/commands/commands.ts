@@ -3,8 +3,8 @@ import { join, resolve } from 'node:path';
 import { backUp, restore, type Contents } from '../backup/copy';
 import { setPasscode } from '../access/passcode';
 import { typedPasscode } from '../access/typed-passcode';
-import { backupFolder } from '../backup/daily';
-import type { Config } from '../config';
+import { backupFolder } from '../database/copies';
+import type { Config } from './config';
 import { openDriver } from '../database/driver';
 import { lockFolder } from '../database/folder-lock';
 import { databaseFile, finishExchange, stamp } from '../database/files';
@@ -12,7 +12,7 @@ import { openDatabase } from '../database/open';
 import type { Plan } from '@drimbo/core/formats';
 import { importHouse } from '../house/importing';
 import { writeHouse } from '../house/write-house';
-import { todayUtc } from '../store';
+import { todayUtc } from '../store/store';
 
 /** What follows a flag; undefined where nothing does. */
 export type After = (flag: string) => string | undefined;

@@ -1,6 +1,6 @@
 import { emptyNotebook } from '@drimbo/core/movements';
 import { sql, type Kysely, type Migration } from 'kysely';
-import { parsed } from '../parsed';
+import { parsed } from './parsed';
 import { documentKinds, type DocumentKind } from '@drimbo/core/documents';
 import { columnsOf } from './columns';
 import { clockTables } from './set-clocks';

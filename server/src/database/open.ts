@@ -1,7 +1,7 @@
 import { accessSync, chmodSync, constants, existsSync, mkdirSync, statSync } from 'node:fs';
 import { basename, join } from 'node:path';
 import { Migrator, sql, type Kysely } from 'kysely';
-import { newestCopy } from '../backup/copies';
+import { newestCopy } from './copies';
 import { openDriver, type Watch } from './driver';
 import { databaseFile, filesOf, finishExchange, onDisk, stamp } from './files';
 import { migrations } from './migrations';

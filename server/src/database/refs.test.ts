@@ -3,7 +3,7 @@ import type { Line, Session } from '@drimbo/core/session';
 import type { Kysely } from 'kysely';
 import request from 'supertest';
 import type { Tables } from './tables';
-import { makeStore } from '../store';
+import { makeStore } from '../store/store';
 import { appOn, host, today } from '../testing/app';
 import { newHouse } from '../testing/folders';
 import { usesOfOwn } from './refs';

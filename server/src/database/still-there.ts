@@ -1,5 +1,5 @@
 import { statSync } from 'node:fs';
-import { Problem } from '../problem';
+import { Problem } from '../problems/problem';
 import { databaseFile } from './files';
 
 const inode = (file: string): number | null => {

@@ -14,7 +14,7 @@ import { join } from 'node:path';
 import { backUp, restore } from '../backup/copy';
 import { dailyFile } from '../backup/daily';
 import { runCommand } from '../commands/commands';
-import { makeStore } from '../store';
+import { makeStore } from '../store/store';
 import { today, workOn } from '../testing/app';
 import { furnish } from '../testing/folders';
 import { letGo } from './engine';

@@ -1,5 +1,5 @@
 import type { ProblemCode } from '@drimbo/core/contract';
-import { Problem } from '../problem';
+import { Problem } from '../problems/problem';
 
 const codeOf = (error: unknown): string => {
   const { code } = (error ?? {}) as { code?: unknown };

@@ -4,7 +4,7 @@ import { type Block, emptySession, type Session, singleBlock, type WarmupItem } 
 import { lineFromTyped, readTypedLine } from '@drimbo/core/shorthand';
 import type { Kysely } from 'kysely';
 import type { Tables } from '../database/tables';
-import { makeStore } from '../store';
+import { makeStore } from '../store/store';
 import { demoBlocks } from './blocks';
 import { demoClients } from './clients';
 import { demoKits } from './kits';

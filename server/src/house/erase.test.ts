@@ -4,7 +4,7 @@ import { openDriver } from '../database/driver';
 import { openEngine } from '../database/engine';
 import { databaseFile, filesOf } from '../database/files';
 import { seedDemo } from '../demo/seed';
-import { makeStore } from '../store';
+import { makeStore } from '../store/store';
 import { today, workOn } from '../testing/app';
 import { newHouse } from '../testing/folders';
 import { cutJournal } from './cleaning';

@@ -1,12 +1,10 @@
 import { sql, type Kysely } from 'kysely';
+import { GOING, KEPT_DAYS } from '../database/deleted';
 import type { Tables } from '../database/tables';
-import { notFound } from '../problem';
+import { notFound } from '../problems/problem';
 
 /** So many logged sets go at a time, so that nobody who writes waits long. */
 const PORTION = 500;
-
-/** Longer ago than any clock says: what bears it is on its way out and in no list. */
-export const GOING = '0000-going';
 
 async function takeSets(db: Kysely<Tables>, of: 'client_id' | 'session_id', id: string): Promise<void> {
   for (;;) {
@@ -40,9 +38,6 @@ async function eraseSession(db: Kysely<Tables>, id: string): Promise<void> {
   await takeSets(db, 'session_id', id);
   await db.deleteFrom('sessions').where('id', '=', id).execute();
 }
-
-/** How long a deleted document can be brought back, days. */
-export const KEPT_DAYS = 30;
 
 /**
  * Takes away for good what was deleted so long ago; a client's sessions and logged sets go along. True where anything

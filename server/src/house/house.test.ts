@@ -13,7 +13,7 @@ import type { Kysely } from 'kysely';
 import { COACH } from '../database/migrations';
 import type { Tables } from '../database/tables';
 import { seedDemo } from '../demo/seed';
-import { makeStore } from '../store';
+import { makeStore } from '../store/store';
 import { newHouse } from '../testing/folders';
 import { importHouse } from './importing';
 import { writeHouse } from './write-house';

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import type { Plan } from '@drimbo/core/formats';
 import { openDriver } from '../database/driver';
 import { databaseFile } from '../database/files';
-import { Problem } from '../problem';
+import { Problem } from '../problems/problem';
 import { arrive, Changed } from './arriving';
 import type { Tell } from './telling';
 import { planOf } from './plan';

@@ -2,8 +2,8 @@ import type { Unreadable } from '@drimbo/core/formats';
 import { documentKinds } from '@drimbo/core/documents';
 import type { Kysely } from 'kysely';
 import type { Tables } from '../database/tables';
-import { opened } from '../sets';
-import { makeStore } from '../store';
+import { opened } from '../queries/sets';
+import { makeStore } from '../store/store';
 import type { Tell } from './telling';
 
 const PORTION = 200;

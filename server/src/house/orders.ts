@@ -8,7 +8,7 @@ import { lookThrough } from './look-through';
 import { rewriteInPlace, rewriteInto } from './rewriting';
 import type { Tell } from './telling';
 import { writeHouse } from './write-house';
-import { Problem } from '../problem';
+import { Problem } from '../problems/problem';
 import { troubleOf } from '../database/troubles';
 
 /** Long work on the database of a folder that a process of its own does for the server. */

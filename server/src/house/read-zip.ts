@@ -1,7 +1,7 @@
 import type { Readable } from 'node:stream';
 import { buffer } from 'node:stream/consumers';
 import { fromBuffer, open, type Entry, type ZipFile } from 'yauzl';
-import { Problem } from '../problem';
+import { Problem } from '../problems/problem';
 
 const MOST_FILES = 200_000;
 /** All files together, unpacked. */

@@ -2,7 +2,7 @@ import { rmSync } from 'node:fs';
 import type { DocumentKind } from '@drimbo/core/documents';
 import type { PerformedSet } from '@drimbo/core/log';
 import { openEngine, type Engine } from '../database/engine';
-import { rowOf } from '../sets';
+import { rowOf } from '../queries/sets';
 
 /** A document on its way in. */
 export interface StagedDocument {

@@ -15,7 +15,7 @@ import { sql, type Kysely } from 'kysely';
 import type { ZodType } from 'zod';
 import { COACH } from '../database/migrations';
 import type { StoredRow, Tables } from '../database/tables';
-import { rowOf, setOf } from '../sets';
+import { rowOf, setOf } from '../queries/sets';
 import { readJson, readSets } from './read-files';
 import type { ZippedFile } from './read-zip';
 import type { Staging } from './staging';

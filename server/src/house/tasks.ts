@@ -1,5 +1,5 @@
 import { fork } from 'node:child_process';
-import { Problem } from '../problem';
+import { Problem } from '../problems/problem';
 import type { Order } from './orders';
 import type { Tell } from './telling';
 import type { Said } from './working';

@@ -1,6 +1,6 @@
 import type { Underway } from '@drimbo/core/contract';
 import { lockFolder } from '../database/folder-lock';
-import { Problem } from '../problem';
+import { Problem } from '../problems/problem';
 import type { Tell } from './telling';
 
 interface Work<T> {

@@ -1,12 +1,12 @@
 import type { Express } from 'express';
 import type { Kysely } from 'kysely';
-import { makeApp, type AppOptions } from '../app';
+import { makeApp, type AppOptions } from '../http/app';
 import { answerJob } from '../appraising/answer';
 import type { Tables } from '../database/tables';
 import { LongWork } from '../house/long-work';
 import { carryOut } from '../house/orders';
 import type { Tasks } from '../house/tasks';
-import { makeStore } from '../store';
+import { makeStore } from '../store/store';
 
 export const host = '127.0.0.1:4310';
 export const today = '2026-11-24';

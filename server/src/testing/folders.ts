@@ -6,7 +6,7 @@ import { join } from 'node:path';
 import type { Kysely } from 'kysely';
 import { openDatabase } from '../database/open';
 import type { Tables } from '../database/tables';
-import { makeStore } from '../store';
+import { makeStore } from '../store/store';
 
 /** A data folder of its own with an open database; `drop` takes both away. */
 export async function newHouse(

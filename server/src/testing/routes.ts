@@ -8,7 +8,7 @@ export interface Route {
 
 /** Every route of the API, read from where they are written down, so that a new one is asked about by itself. */
 export function everyRoute(): Route[] {
-  const from = (file: string): string => readFileSync(join(import.meta.dirname, '..', file), 'utf8');
+  const from = (file: string): string => readFileSync(join(import.meta.dirname, '..', 'http', file), 'utf8');
   const routesIn = (file: string) =>
     [...from(file).matchAll(/router\.(get|post|put|delete)\(\s*'([^']+)'/g)].map((m) => ({
       method: m[1] as 'get',
