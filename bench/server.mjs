@@ -82,9 +82,9 @@ const pages = {
 function fillSets(file) {
   const db = new Database(file);
   db.exec(`
-    insert into sessions (id, client_id, revision, document, updated_at, title, title_key, status_rank, day, emphasis, minutes, movements, kit_id)
+    insert into sessions (id, client_id, revision, document, updated_at, title, title_key, status_rank, day, emphasis, minutes, movements, refs)
       with recursive n(i) as (select 0 union all select i + 1 from n where i < 799)
-      select 'five-' || i, 'b' || (i % 200), 1, s.document, s.updated_at, s.title, s.title_key, 2, date('2026-11-20', '-' || (2 * (i / 4)) || ' days'), s.emphasis, s.minutes, s.movements, s.kit_id
+      select 'five-' || i, 'b' || (i % 200), 1, s.document, s.updated_at, s.title, s.title_key, 2, date('2026-11-20', '-' || (2 * (i / 4)) || ' days'), s.emphasis, s.minutes, s.movements, s.refs
       from n, (select * from sessions where id = 'mirelle-push-a') s;
     insert into performed_sets (id, client_id, session_id, line_id, set_index, movement, rig, done_on, load_kg, reps, reserve, tired, rep_s)
       with recursive n(i) as (select 0 union all select i + 1 from n where i < 3999999)

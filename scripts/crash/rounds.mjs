@@ -33,18 +33,9 @@ function makeOlder(file) {
     db.exec(`drop trigger ${trigger}`);
   for (const table of ['removed_sets', 'set_clocks', 'log_clocks', 'marks']) db.exec(`drop table ${table}`);
   for (const table of ['clients', 'kits', 'sessions', 'notebooks'])
-    db.exec(`alter table ${table} drop column made_hash`);
-  for (const column of ['name', 'name_key', 'kit_id']) db.exec(`alter table clients drop column ${column}`);
-  for (const column of [
-    'title',
-    'title_key',
-    'day',
-    'emphasis',
-    'kit_id',
-    'status_rank',
-    'minutes',
-    'movements',
-  ])
+    for (const column of ['made_hash', 'refs']) db.exec(`alter table ${table} drop column ${column}`);
+  for (const column of ['name', 'name_key']) db.exec(`alter table clients drop column ${column}`);
+  for (const column of ['title', 'title_key', 'day', 'emphasis', 'status_rank', 'minutes', 'movements'])
     db.exec(`alter table sessions drop column ${column}`);
   db.exec('create index sessions_of_client on sessions (client_id)');
   db.exec('drop table schools');

@@ -1,5 +1,6 @@
 import { appraise, appraiseAtOnce } from '../appraise';
-import { limitIds } from '../session';
+import { askedOn, healthQuestionIds, limitIds } from '../session';
+import { sampleContext } from '../examples';
 import { byName, pinMany, randomCases, ruleCases, soundCase } from '../testing/cases';
 import { expectPinned } from '../testing/pinned';
 import { atOneGo } from '../units';
@@ -57,4 +58,30 @@ test('what is found in many sessions is what it was', () => {
     const { findings } = appraiseAtOnce(session, context);
     return findings.map((f) => [f.severity, f.key, f.what, f.why, f.on]);
   });
+});
+
+test('a client with yeses on the health screen, with limits, without tests, is told what was told', () => {
+  const { client } = sampleContext;
+  const people = {
+    'two yeses': { health: askedOn('2026-11-01', healthQuestionIds.slice(0, 2)) },
+    'every yes': { health: askedOn('2026-11-01', healthQuestionIds) },
+    'asked long ago': { health: askedOn('2024-11-01') },
+    'every limit': { limits: limitIds.map((limit) => ({ limit, note: '' })) },
+    'first year': { trainingAge: 'under 1 year' as const },
+    'no tests': { tests: [] },
+    'strength, on the platform': { aim: 'strength' as const, competes: 'bench' as const },
+  };
+  expectPinned(
+    import.meta.dirname,
+    'people',
+    Object.fromEntries(
+      Object.entries(people).map(([name, patch]) => [
+        name,
+        told(
+          appraiseAtOnce(soundCase.session, { ...sampleContext, client: { ...client, ...patch } })
+            .findings as never,
+        ),
+      ]),
+    ),
+  );
 });

@@ -23,7 +23,7 @@ import {
   turnedInto,
   withSetCount,
 } from './schemes';
-import { schemeKinds } from './schemes/all';
+import { moduleOf, schemeKinds } from './schemes/all';
 import { becoming, emptySession, startedFor } from './starting';
 import { filledUp, missingParts } from './warming';
 
@@ -133,4 +133,51 @@ test('schemes of every kind, many of each', () => {
       promisedReps({ ...lines[i % lines.length]!, scheme }),
     ],
   );
+});
+
+test('the lists of schemes are read from text, and schemes from what coaches type, as they were', () => {
+  const typed = [
+    '',
+    ' ',
+    '10',
+    '10,8,6',
+    '10 8 6',
+    '15 30 45 60',
+    '10–12, 8',
+    '8-10/6',
+    '5, 5, 5, 5',
+    'x',
+    '-5',
+    '30, 45, x',
+  ];
+  const spoken = [
+    '3x8',
+    '3 x 8-12',
+    '10-8-6',
+    '5x5',
+    '3xf',
+    '4x30s',
+    '12+6+6',
+    '3x10 drop 2',
+    '1x5 3x8',
+    '50 reps',
+    '2x12 rp 3',
+  ];
+  expectPinned(import.meta.dirname, 'typed', {
+    ...Object.fromEntries(
+      schemeKinds.map((kind) => [
+        `fields of ${kind}`,
+        moduleOf({ kind }).fields.map((field) =>
+          field.is === 'list' ? [field.key, typed.map((text) => field.read(text))] : field,
+        ),
+      ]),
+    ),
+    ...Object.fromEntries(
+      schemeKinds.flatMap((kind) => {
+        const scheme = moduleOf({ kind });
+        const begun = [2, 5].map((sets) => scheme.begin(sets, { lo: 8, hi: 10 }));
+        return [[kind, [begun, begun.map((b) => scheme.plain(b)), spoken.map((text) => scheme.read(text))]]];
+      }),
+    ),
+  });
 });

@@ -1,5 +1,6 @@
-import { type LifeEvent, type TrainingBlock, trainingBlockSchema } from '../../block';
+import { lifeNames, type LifeEvent, type TrainingBlock, trainingBlockSchema } from '../../block';
 import { schools } from '../../schools';
+import { dayWords } from '../../units';
 import { documentKind } from '../kind';
 import { named } from '../plain-words';
 import { client, gym, ownMovement, school, session } from '../references';
@@ -23,7 +24,7 @@ export const blockKind = documentKind<'block', TrainingBlock>({
     made: byDay('Made and done:'),
     life: listBy<LifeEvent>(
       ({ id }) => id,
-      (_id, { what }) => `What comes between: ${what}`,
+      (_id, { what }) => `What comes between: ${lifeNames[what]}`,
     ),
   },
   names: {
@@ -48,9 +49,9 @@ export const blockKind = documentKind<'block', TrainingBlock>({
   },
   words: {
     school: (id: string) => named(schools, id),
-    life: ({ from, to }: LifeEvent) => `${from} to ${to}`,
-    moved: ({ to }: TrainingBlock['moved'][number]) => `on ${to}`,
-    made: ({ on }: TrainingBlock['made'][number]) => (on === null ? 'made' : `done on ${on}`),
+    life: ({ from, to }: LifeEvent) => `${dayWords(from)} to ${dayWords(to)}`,
+    moved: ({ to }: TrainingBlock['moved'][number]) => `on ${dayWords(to)}`,
+    made: ({ on }: TrainingBlock['made'][number]) => (on === null ? 'made' : `done on ${dayWords(on)}`),
   },
   refersTo: (block) => [
     client(block.clientId, 'clientId'),

@@ -6,6 +6,7 @@ import {
   type OwnMovement,
   type Template,
 } from '../../movements';
+import { dayWords } from '../../units';
 import { documentKind } from '../kind';
 import { listBy, tableBy } from '../splitting';
 
@@ -60,8 +61,8 @@ export const notebookKind = documentKind<'notebook', Notebook>({
     hidden: () => 'yes',
     shown: () => 'yes',
     cues: (cues: string[]) => cues.join(' / '),
-    templates: ({ keptOn }: Template) => `kept ${keptOn}`,
-    deleted: ({ on }: Gone) => `deleted ${on}`,
+    templates: ({ keptOn }: Template) => `kept ${dayWords(keptOn)}`,
+    deleted: ({ on }: Gone) => `deleted ${dayWords(on)}`,
   },
   refersTo: () => [],
   isSingle: true,
