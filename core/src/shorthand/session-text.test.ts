@@ -21,10 +21,10 @@ import { writeSession } from './session-text';
 
 const own = { ...ownFrom(entries[0]!, { benchDeg: 15 }, 'own-1'), name: 'Quay press', aliases: ['qp'] };
 const notebook: Notebook = { ...emptyNotebook, own: [own] };
-const counter = () => {
-  let n = 0;
-  return (stem: string): string => `${stem}-${(n += 1)}`;
-};
+const counter =
+  (n = 0) =>
+  (stem: string): string =>
+    `${stem}-${(n += 1)}`;
 const read = (text: string, newId = counter()) => {
   const pasted = readPasted(text, { unit: 'kg', notebook, school: 'evidence', newId });
   return { pasted, blocks: blocksOfPasted(pasted, newId) };

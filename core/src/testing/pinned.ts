@@ -28,7 +28,7 @@ const brief = (value: unknown): unknown => {
 };
 
 /** An answer as a few letters: that it is another shows, what it was does not. For many that nobody reads one by one. */
-export const digest = (value: unknown): string =>
+const digest = (value: unknown): string =>
   createHash('sha256')
     .update(JSON.stringify(brief(value)) ?? 'null')
     .digest('base64url')
@@ -63,7 +63,7 @@ export function expectPinned(room: string, name: string, answers: Readonly<Recor
  * The same for many answers, kept as digests: which of them is another shows, not what it was. Only those that are
  * looked at are worked out.
  *
- * @example expectPinnedMany(import.meta.dirname, 'many', entries, (e) => e.id, (e) => workOf(e.movement, e.rig, body, 40));
+ * @example expectPinnedMany([import.meta.dirname, 'many'], entries, (e) => e.id, (e) => workOf(e.movement, e.rig, body, 40));
  */
 export function expectPinnedMany<T>(
   [room, name]: readonly [room: string, name: string],

@@ -1,5 +1,6 @@
 import {
   broughtUp,
+  documentKinds,
   kindOfDocument,
   type DocumentKind,
   type Pointed,
@@ -7,6 +8,8 @@ import {
 } from '@drimbo/core/documents';
 import { statuses } from '@drimbo/core/session';
 import { sql, type Kysely } from 'kysely';
+import { Problem } from '../problems/problem';
+import type { User } from '../problems/refusals';
 import type { Tables } from './tables';
 
 /** A thing a document cannot do without, as it stands in the column `refs`. */
@@ -41,6 +44,38 @@ export async function usersOf(
     select id, refs from ${sql.table(`${users}s`)}
     where deleted_at is null and instr(refs, ${` ${neededRef(of, id)} `}) > 0`.execute(db);
   return rows;
+}
+
+/** What cannot do without a document, kind by kind. */
+export async function allUsersOf(db: Kysely<Tables>, of: DocumentKind, id: string): Promise<User[]> {
+  const users: User[] = [];
+  for (const kind of documentKinds)
+    for (const row of await usersOf(db, kind, of, id)) users.push({ kind, id: row.id });
+  return users;
+}
+
+/** The documents one cannot do without. */
+export const neededBy = (
+  kind: DocumentKind,
+  document: object,
+): { reference: Reference; kind: DocumentKind }[] =>
+  kindOfDocument(kind)
+    .refersTo(document as never)
+    .filter(({ isNeeded }) => isNeeded)
+    .map((reference) => ({ reference, kind: reference.kind as DocumentKind }));
+
+/** Throws a 400 Problem where something a document cannot do without is not there. */
+export async function pointsToWhatIsThere(
+  db: Kysely<Tables>,
+  kind: DocumentKind,
+  document: object,
+): Promise<void> {
+  for (const { reference, kind: of } of neededBy(kind, document)) {
+    const [there] = await pointing(db, of, reference.id);
+    if (there) continue;
+    const { what, at } = reference;
+    throw new Problem(400, 'invalid', `There is no ${what} with this id.`, `document.${at}`);
+  }
 }
 
 /** One row with what it points to, where it is there. */

@@ -11,13 +11,13 @@ import {
 } from '@drimbo/core/documents';
 import { sql, type Kysely } from 'kysely';
 import { columnsOf } from '../database/columns';
-import { usersOf } from '../database/refs';
+import { allUsersOf, pointsToWhatIsThere } from '../database/refs';
 import type { DocumentTable, StoredRow, Tables } from '../database/tables';
 import { GOING } from '../database/deleted';
 import type { Stored } from '@drimbo/core/contract';
 import { OpenedRows } from './opened-rows';
 import { parsed } from '../database/parsed';
-import { inUse, stale, type User } from '../problems/refusals';
+import { inUse, stale } from '../problems/refusals';
 import { checked, checkedOver, notFound, Problem, upToAYearAhead } from '../problems/problem';
 
 /** Kinds of which each document is somebody's: they go with their client, and come back with them. */
@@ -152,30 +152,8 @@ export class Documents<K extends DocumentKind> {
         ? checked(this.record.any, input, 'document')
         : checkedOver(mayReplace(this.record, input, parsed(here)), 'document');
     upToAYearAhead(this.today(), document, 'document');
-    await this.pointsToWhatIsThere(document);
+    await pointsToWhatIsThere(this.db, this.kind, document);
     return document;
-  }
-
-  /** Throws a 400 Problem where something it cannot do without is not there. */
-  private async pointsToWhatIsThere(document: Kinds[K]): Promise<void> {
-    for (const { kind, id, at, what, isNeeded } of this.record.refersTo(document)) {
-      if (!isNeeded) continue;
-      const row = await this.db
-        .selectFrom(`${kind as DocumentKind}s` as const)
-        .select('id')
-        .where('id', '=', id)
-        .where('deleted_at', 'is', null)
-        .executeTakeFirst();
-      if (!row) throw new Problem(400, 'invalid', `There is no ${what} with this id.`, `document.${at}`);
-    }
-  }
-
-  /** What cannot do without a document, kind by kind. */
-  private async users(id: string): Promise<User[]> {
-    const users: User[] = [];
-    for (const kind of documentKinds)
-      for (const row of await usersOf(this.db, kind, this.kind, id)) users.push({ kind, id: row.id });
-    return users;
   }
 
   /**
@@ -254,7 +232,7 @@ export class Documents<K extends DocumentKind> {
   async remove(id: string, revision: number, along: boolean): Promise<void> {
     const current = await this.get(id);
     if (current.revision !== revision) throw stale(this.kind, current);
-    const users = await this.users(id);
+    const users = await allUsersOf(this.db, this.kind, id);
     const mayGoAlong = this.kind === 'client';
     if (users.length > 0 && !(along && mayGoAlong)) throw inUse(this.kind, users, mayGoAlong);
     await this.db.transaction().execute(async (whole) => {
@@ -303,7 +281,7 @@ export class Documents<K extends DocumentKind> {
       throw notFound(`deleted ${this.record.name}`);
     }
     const opened = this.rows.open(row);
-    if ('document' in opened) await this.pointsToWhatIsThere(opened.document);
+    if ('document' in opened) await pointsToWhatIsThere(this.db, this.kind, opened.document);
     await this.db.transaction().execute(async (whole) => {
       await whole
         .updateTable(this.table)

@@ -14,6 +14,7 @@ import { dayAfter, daysAfter } from '@drimbo/core/units';
 import { sql, type Kysely } from 'kysely';
 import type { ZodType } from 'zod';
 import { COACH } from '../database/migrations';
+import { neededBy } from '../database/refs';
 import type { StoredRow, Tables } from '../database/tables';
 import { rowOf, setOf } from '../queries/sets';
 import { readJson, readSets } from './read-files';
@@ -33,14 +34,6 @@ const turn = (entry: Entry): number =>
   ['house', 'kit', 'school', 'client', 'notebook', 'session', 'block', 'sets', 'other'].indexOf(
     entry.is === 'document' ? entry.kind : entry.is,
   );
-
-/** The documents one cannot do without. Loose references go on without what they point to. */
-const neededBy = (kind: DocumentKind, document: object): { reference: Reference; kind: DocumentKind }[] =>
-  kindOfDocument(kind)
-    .refersTo(document as never)
-    .flatMap((reference) =>
-      reference.isNeeded ? [{ reference, kind: reference.kind as DocumentKind }] : [],
-    );
 
 /** The files of an export in the order they are taken. */
 export const inTurn = (files: readonly ZippedFile[]): Entry[] =>

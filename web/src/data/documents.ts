@@ -37,12 +37,16 @@ export async function changeDocument<K extends DocumentKind>(
   );
 }
 
-/** Deletes a document as it is by now; `along`: what needs it goes along. Rejects where it stays. */
-export async function removeDocument(kind: DocumentKind, id: string, along = false): Promise<void> {
+/**
+ * Deletes a document. `revision`: only as it was then; left out, as it is by now. `along`: what needs it goes along.
+ * Rejects where it stays.
+ */
+export async function removeDocument(
+  kind: DocumentKind,
+  id: string,
+  { revision, along = false }: { revision?: number; along?: boolean } = {},
+): Promise<void> {
   await savesDone(addressOfDocument(kind, id));
-  await onTop(
-    () => documentOf(kind, id),
-    ({ revision }) =>
-      ask(documentWays(kind).remove({ id, query: { revision, ...(along ? { along } : {}) } })),
-  );
+  const meant = revision ?? (await documentOf(kind, id)).revision;
+  await ask(documentWays(kind).remove({ id, query: { revision: meant, ...(along ? { along } : {}) } }));
 }

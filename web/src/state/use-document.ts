@@ -6,7 +6,6 @@ import {
   type Change,
   type DocumentKind,
   type Documents,
-  type HistoryOf,
   type Kind,
 } from '@drimbo/core/documents';
 import { useCallback, useState } from 'react';
@@ -32,15 +31,6 @@ export interface OpenDocument<T extends object> extends Omit<
   conflict: Conflicting<T> | null;
 }
 
-const histories = new Map<string, unknown>();
-
-/** The history of a kind, the same one always. */
-function historyOfKind<T extends object>(kind: Kind<string, T>): HistoryOf<T, Change> {
-  const known = histories.get(kind.kind) ?? historyOf(changesOf(kind));
-  histories.set(kind.kind, known);
-  return known as HistoryOf<T, Change>;
-}
-
 /** What was filled in, by the names of its fields: "change minutes, goal". */
 const fillingWords = (names: object, fields: readonly string[]): string =>
   `change ${fields.map((field) => ((names as Record<string, string>)[field] ?? field).toLowerCase()).join(', ')}`;
@@ -57,17 +47,16 @@ export function useDocument<K extends DocumentKind>(
   taken?: (stored: Stored<Documents[K]>) => void,
 ): OpenDocument<Documents[K]> {
   type T = Documents[K];
-  const [opening] = useState(() => ({
-    stored,
-    left: leftHere(kind, stored.id),
-    history: historyOfKind<T>(kind),
-    kept: new KeptHistory<T, Change>(addressOfDocument(kind.kind, stored.id), {
-      history: historyOfKind<T>(kind),
+  const [opening] = useState(() => {
+    const history = historyOf(changesOf<T>(kind));
+    const kept = new KeptHistory<T, Change>(addressOfDocument(kind.kind, stored.id), {
+      history,
       storage: localStorage,
       fits: (present) => present,
       same: sameBy(kind),
-    }),
-  }));
+    });
+    return { stored, left: leftHere(kind, stored.id), history, kept };
+  });
   const { left } = opening;
   const {
     shown,

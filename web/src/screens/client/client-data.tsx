@@ -40,7 +40,7 @@ export function ClientData({ file }: { file: ClientFile }): ReactNode {
   };
   const remove = (): void =>
     attempt(async () => {
-      await removeDocument('client', file.id, true);
+      await removeDocument('client', file.id, { revision: file.revision, along: true });
       await afterDeleting({ kind: 'client', id: file.id, name }, () => void go('/clients'));
     });
   const erased = (says: string): void => {

@@ -12,7 +12,7 @@ import { tell } from '../../parts/toast';
 export async function makeDays(like: Session, pasted: Pasted, done: () => void): Promise<void> {
   const made: Stored<Session>[] = [];
   const takeBack = async (): Promise<void> => {
-    for (const { id } of made) await removeDocument('session', id);
+    for (const { id, revision } of made) await removeDocument('session', id, { revision });
     await listsAnew();
   };
   try {

@@ -77,7 +77,7 @@ function Own({ stored }: { stored: Stored<SchoolDocument> }): ReactNode {
     );
   };
   const remove = (): void => {
-    removeDocument('school', stored.id)
+    removeDocument('school', stored.id, { revision: stored.revision })
       .then(() =>
         afterDeleting({ kind: 'school', id: stored.id, name: stored.document.name }, () => {
           drop();

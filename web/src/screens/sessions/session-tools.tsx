@@ -10,10 +10,10 @@ import { CopySession } from './copy-session';
 /** Copies a session for whom the coach says, or deletes it after asking. */
 export function SessionTools({ session }: { session: SessionListed }): ReactNode {
   const [isCopying, setCopying] = useState(false);
-  const { id, title, status } = session;
+  const { id, title, status, revision } = session;
   const remove = async (): Promise<void> => {
     try {
-      await removeDocument('session', id);
+      await removeDocument('session', id, { revision });
       await afterDeleting({ kind: 'session', id, name: title });
     } catch (error) {
       tell(`“${title}” is still there: ${(error as Error).message}`);
