@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { z } from 'zod';
 import { expectPinned, expectPinnedMany } from '../testing/pinned';
 import { anyLine, schemesOf } from '../testing/any';
+import { newIds } from '../testing/ids';
 import { byName, randomCases, ruleCases, soundCase } from '../testing/cases';
 import { entries } from '../movements';
 import { bodyMeasures, LAGS, lastRatings, measureRange } from './body-log';
@@ -92,10 +93,6 @@ test('what a session is, needs and owes is what it was', () => {
     'triceps angles',
   ];
   const parts: Session['warmup'] = soundCase.session.warmup;
-  const ids = (): ((stem: string) => string) => {
-    let made = 0;
-    return (stem) => `${stem}-${(made += 1)}`;
-  };
   expectPinned(import.meta.dirname, 'sessions', {
     ...byName(cases, ({ session, context: { client, todayIso } }) => [
       kindOf(session),
@@ -106,7 +103,7 @@ test('what a session is, needs and owes is what it was', () => {
       [mustAskFirst(client, todayIso), yesTo(client, todayIso)],
       lastRatings(client.ratings),
       missingParts(session.warmup),
-      filledUp(session.warmup, ids()),
+      filledUp(session.warmup, newIds()),
       linesOf(session).map((l) => l.id),
     ]),
     empty: emptySession({ ...soundCase.session, school: 'pump' }),

@@ -3,6 +3,7 @@ import { entries } from '../movements';
 import { schools } from '../schools';
 import { byName, randomCases, ruleCases, soundCase } from '../testing/cases';
 import { expectPinned, expectPinnedMany } from '../testing/pinned';
+import { newIds } from '../testing/ids';
 import type { PasteContext } from './message/model';
 import { readPasted } from './pasted';
 import { readHead, readWarmup } from './read-session-text';
@@ -16,10 +17,7 @@ const corpus = (file: string): { text: string; unit: 'kg' | 'lb'; as: string }[]
     .filter(Boolean)
     .map((row) => JSON.parse(row) as { text: string; unit: 'kg' | 'lb'; as: string });
 
-const context = (unit: 'kg' | 'lb'): PasteContext => {
-  let made = 0;
-  return { unit, school: 'evidence', newId: (stem) => `${stem}-${(made += 1)}` };
-};
+const context = (unit: 'kg' | 'lb'): PasteContext => ({ unit, school: 'evidence', newId: newIds() });
 
 const read = (text: string, unit: 'kg' | 'lb') => {
   const typed = readTypedLine(text, unit);

@@ -15,17 +15,14 @@ import { ownFrom } from '../movements/teaching';
 import { schools, startingLine } from '../schools';
 import { type Line, parseScheme, type Session, sessionSchema } from '../session';
 import { anySession } from '../testing/any';
+import { newIds } from '../testing/ids';
 import { line, session, soundPush } from '../examples';
 import { blocksOfPasted, readPasted } from './pasted';
 import { writeSession } from './session-text';
 
 const own = { ...ownFrom(entries[0]!, { benchDeg: 15 }, 'own-1'), name: 'Quay press', aliases: ['qp'] };
 const notebook: Notebook = { ...emptyNotebook, own: [own] };
-const counter =
-  (n = 0) =>
-  (stem: string): string =>
-    `${stem}-${(n += 1)}`;
-const read = (text: string, newId = counter()) => {
+const read = (text: string, newId = newIds()) => {
   const pasted = readPasted(text, { unit: 'kg', notebook, school: 'evidence', newId });
   return { pasted, blocks: blocksOfPasted(pasted, newId) };
 };
@@ -249,7 +246,7 @@ test('what is not understood is kept and marked, never dropped', () => {
 test('any text at all is read without an error, and makes valid blocks', () => {
   fc.assert(
     fc.property(fc.string({ maxLength: 300 }), (text) => {
-      const newId = counter();
+      const newId = newIds();
       const { blocks } = read(text, newId);
       expect(sessionSchema.safeParse({ ...soundPush, blocks }).success).toBe(true);
     }),
@@ -292,7 +289,7 @@ test('names of own movements and notes of a warm-up may hold what parts a line, 
           },
         ],
       };
-      const newId = counter();
+      const newId = newIds();
       const context = { unit: 'kg' as const, notebook: book, school: 'evidence' as const, newId };
       const pasted = readPasted(writeSession(s, { unit: 'kg', notebook: book }), context);
       expect(pasted.rows.map((r) => [r.line?.own, r.unknown])).toEqual([[mine.id, []]]);
