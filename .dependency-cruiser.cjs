@@ -4,7 +4,7 @@ const floors = [
   ['movements'],
   ['kit', 'strength'],
   ['mechanics'],
-  ['session', 'clock', 'fatigue'],
+  ['session', 'clock', 'set-model'],
   ['schools', 'dose', 'loads'],
   ['measure'],
   ['choosing'],
@@ -57,7 +57,7 @@ module.exports = {
       severity: 'error',
       comment: 'Only formats may use the appraisal; nothing below it may.',
       from: {
-        path: '^core/src/(units|anatomy|movements|kit|strength|mechanics|session|clock|fatigue|dose|loads|schools|measure|choosing|review|log|block|lifter|shorthand)/',
+        path: '^core/src/(units|anatomy|movements|kit|strength|mechanics|session|clock|set-model|dose|loads|schools|measure|choosing|review|log|block|lifter|shorthand)/',
         pathNot: '\\.test\\.ts$',
       },
       to: { path: '^core/src/(appraise|index)\\.ts$' },

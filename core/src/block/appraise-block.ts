@@ -54,7 +54,7 @@ export function appraiseBlock(block: TrainingBlock, context: BlockContext): Bloc
           groupIds.map((g) => [g, { sets: w.groups[g], band: weekBand(measured, w, g) }]),
         ) as WeekSheet['groups'],
         regions: w.regions,
-        days: w.days.map((d) => daySheet(d, measured.verdicts.get(d.placed.day))),
+        days: w.days.map((d) => daySheet(d)),
       };
     }),
     findings: findingsOf(measured),

@@ -5,7 +5,7 @@ import { daySchema } from '../units';
 import { shortWorkSchema } from './short-day';
 
 /** The newest version of the block document. */
-export const blockVersion = 1;
+export const blockVersion = 2;
 
 /** The longest block, weeks, and the longest pattern, days. */
 export const MOST_WEEKS = 52;
@@ -120,8 +120,6 @@ export const trainingBlockSchema = z
     /** One a week, as many as the phases have together. */
     weeks: z.array(weekRuleSchema).min(1).max(MOST_WEEKS),
     ladders: z.array(ladderSchema).max(60),
-    /** Loads go up by the smallest step of the kit once every set reaches the top of its range. */
-    double: z.boolean(),
     /** Every so many weeks one movement is changed for one that does its job. */
     rotateEvery: z.number().int().min(3).max(6).nullable(),
     rotations: z.array(rotationSchema).max(60),

@@ -22,7 +22,6 @@ export {
   type WeekRule,
   weeksOf,
 } from './document';
-export { sharesOneLoad } from './double';
 export { type Due, dueOf, type PlannedDay, plannedIn } from './due';
 export { findingsOf } from './judging';
 export {
@@ -67,4 +66,5 @@ export { readShortDay, shortDayText } from './short-day';
 export { type Split, splits } from './splits';
 export { dayOf, emptyBlock, gently, startBlock, weeksFor } from './starting';
 export { addDay, canGo, dropDay, nameDay, putOn } from './training-days';
+export { lightOf } from './weekly';
 export { setsText, weeksText } from './words';

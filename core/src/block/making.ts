@@ -8,7 +8,12 @@ type Loads = Line['loadKg'];
 
 /** A day's session as a document of its own, as its week has it: what is handed over, or was done. */
 export function sessionOfDay(measured: Measured, date: string, status: Session['status']): Session {
-  const session = { ...measured.session, date, status };
+  const session: Session = {
+    ...measured.session,
+    date,
+    status,
+    ...(measured.isLight ? { light: true as const } : {}),
+  };
   return status === 'handed over' ? applyEdit(session, handingOver(measured)) : session;
 }
 

@@ -1,14 +1,13 @@
 import { groupCredit, type GroupId, groupIds, noGroups, type RegionId, regionIds } from '../anatomy';
 import { elsewhere } from '../choosing';
 import { isHard } from '../dose';
-import { clientSlope, type Context, expectedSlope, lineMovement, measure, type Measured } from '../measure';
+import { type Context, lineMovement, measure, type Measured, rangeOf } from '../measure';
 import { type School, schoolOf, shareOf } from '../schools';
 import { applyEdit, type Session } from '../session';
-import { ahead, type Ahead } from '../strength';
+import { type Run, runAfter, runKey } from '../set-model';
 import { daysAfter, daysBetween } from '../units';
 import { MOST_WEEKS, phaseAt, weeksOf, type TrainingBlock, type WeekRule } from './document';
 import { difficultyOf, difficultyOfShort } from './difficulty';
-import { carryOn, withCarried, type Carried, type Verdict } from './double';
 import type { BlockContext, MeasuredBlock, MeasuredDay, MeasuredWeek } from './model';
 import { placed, type PlacedDay } from './placing';
 import { partOf, reserveLeft, type ShortWork } from './short-day';
@@ -33,25 +32,12 @@ function doseOfShort(work: readonly ShortWork[], { counting }: School): { groups
   return { groups, regions };
 }
 
-/** Contexts of the days of a block: today's max carried to each of them. */
+/** Contexts of the days of a block: as it was known then, or as it is known today of a day ahead. */
 class Days {
-  private readonly slopes = new Map<string, { slope: number; vSlope: number }>();
   private readonly contexts = new Map<string, Context>();
 
   constructor(private readonly o: BlockContext) {}
 
-  private slopeOf(base: Context, movement: Parameters<NonNullable<Context['ahead']>>[0], rig: object) {
-    const key = movement.id;
-    let known = this.slopes.get(key);
-    if (!known) {
-      const expected = expectedSlope[this.o.client.trainingAge];
-      known = clientSlope(movement, rig, base) ?? { slope: expected.slope, vSlope: expected.spread ** 2 };
-      this.slopes.set(key, known);
-    }
-    return known;
-  }
-
-  /** The context of a day: as it will be, or as it was. */
   of(date: string, kitId: string): Context {
     const key = `${date} ${kitId}`;
     let context = this.contexts.get(key);
@@ -60,50 +46,27 @@ class Days {
   }
 
   private made(date: string, kitId: string): Context {
-    const { client, kits, notebook, schools, todayIso } = this.o;
-    const kit = kits[kitId] ?? kits[client.kitId]!;
-    const past = date < todayIso;
-    const logged = past ? this.o.logged.filter((r) => r.date < date) : this.o.logged;
-    const base: Context = {
+    const { client, kits, notebook, schools, todayIso, logged } = this.o;
+    const isPast = date < todayIso;
+    return {
       client,
-      kit,
+      kit: kits[kitId] ?? kits[client.kitId]!,
       ...(notebook ? { notebook } : {}),
       ...(schools ? { schools } : {}),
       logged,
-      todayIso: past ? date : todayIso,
-    };
-    const weeks = daysBetween(todayIso, date) / 7;
-    if (weeks <= 0) return base;
-    const known = new Map<string, Ahead>();
-    return {
-      ...base,
-      ahead: (movement, rig) => {
-        let then = known.get(movement.id);
-        if (!then) known.set(movement.id, (then = ahead(this.slopeOf(base, movement, rig), weeks)));
-        return then;
-      },
+      ...(isPast ? { todayIso: date, isPast: true as const } : { todayIso }),
+      ...(date > todayIso ? { onIso: date } : {}),
     };
   }
-}
-
-/** What is carried from day to day of one training day. */
-interface Line {
-  carried: Carried;
-  /** The session before any week asks something of it, by what it is dressed in. */
-  bases: Map<string, Measured>;
-}
-
-/** A planned day's session as its week has it, and what its loads lead to. */
-export interface Planned {
-  measured: Measured;
-  verdicts: Map<string, Verdict>;
 }
 
 class Measuring {
   readonly school: School;
   private readonly days: Days;
-  private readonly running = new Map<string, Line>();
-  readonly verdicts = new Map<number, Map<string, Verdict>>();
+  /** Each session before any week asks something of it, by what it is dressed in. */
+  private readonly bases = new Map<string, Measured>();
+  /** What the sessions of lifts come to, as the days ahead are expected to go. */
+  private readonly runs = new Map<string, Run>();
 
   constructor(
     private readonly block: TrainingBlock,
@@ -124,10 +87,8 @@ class Measuring {
     const kitId = p.kitId ?? session.kitId;
     const { phase } = phaseAt(block, p.week);
     const rotations = rotationsBy(block, id, p.week);
-    let line = this.running.get(id);
-    if (!line) this.running.set(id, (line = { carried: new Map(), bases: new Map() }));
-    const key = `${kitId} ${phase.aim} ${phase.reps} ${[...rotations.values()].map((r) => `${r.line}@${r.fromWeek}`).join(' ')}`;
-    let base = line.bases.get(key);
+    const key = `${id} ${kitId} ${phase.aim} ${phase.reps} ${[...rotations.values()].map((r) => `${r.line}@${r.fromWeek}`).join(' ')}`;
+    let base = this.bases.get(key);
     if (!base) {
       const today = this.days.of(o.todayIso, kitId);
       const dressed = dressedFor(
@@ -136,7 +97,7 @@ class Measuring {
         phase,
         (l) => lineMovement(l, today).compound,
       );
-      line.bases.set(key, (base = measure(dressed, today)));
+      this.bases.set(key, (base = measure(dressed, today)));
     }
     const rule = block.weeks[p.week]!;
     const ladder = (of: string): number | null => {
@@ -144,11 +105,26 @@ class Measuring {
       return found ? found.sets[Math.min(p.week, found.sets.length - 1)]! : null;
     };
     const isLight = rule.light || p.light;
-    const plan = asked(base, rule, ladder, p.light, (of) => line.carried.get(of)?.kg ?? null);
-    const context = this.days.of(p.date, kitId);
-    const measured = measure(block.double && !isLight ? withCarried(plan, line.carried) : plan, context);
-    if (block.double && !isLight) this.verdicts.set(p.day, carryOn(measured, plan, line.carried));
+    const plan = asked(base, rule, ladder, p.light);
+    const context: Context = {
+      ...this.days.of(p.date, kitId),
+      runs: new Map(this.runs),
+      ...(isLight ? { isLight: true as const } : {}),
+    };
+    const measured = measure(plan, context);
+    if (!isLight) this.goOn(measured);
     return measured;
+  }
+
+  /** Goes on with every lift of a day as it is expected to go. */
+  private goOn({ lines }: Measured): void {
+    for (const m of lines) {
+      const sets = m.sets.filter((s) => s.kg !== null && s.expectedReps !== null && !s.target.volumeOnly);
+      if (m.movement.prepares !== undefined || sets.length === 0) continue;
+      const key = runKey(m.lift.lift.id, rangeOf(m.sets));
+      const done = sets.map((s) => ({ kg: s.kg!, reps: s.expectedReps!, lo: s.target.open ? 0 : s.target.reps.lo }));
+      this.runs.set(key, runAfter(m.run, done));
+    }
   }
 
   private day(p: PlacedDay): MeasuredDay {
@@ -264,7 +240,7 @@ class Measuring {
 export function measureBlock(
   block: TrainingBlock,
   context: BlockContext,
-): MeasuredBlock & { verdicts: ReadonlyMap<number, Map<string, Verdict>> } {
+): MeasuredBlock {
   const measuring = new Measuring(block, context);
   const days = placed(block);
   return {
@@ -274,7 +250,6 @@ export function measureBlock(
     share: shareOf(measuring.school, context.client.trainingAge),
     days,
     weeks: measuring.weeks(days),
-    verdicts: measuring.verdicts,
   };
 }
 

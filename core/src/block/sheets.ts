@@ -5,7 +5,7 @@ import { nearestLoad } from '../kit';
 import { choicesOf, type LoadedSet } from '../loads';
 import { reserveText, schemeText } from '../session';
 import { stopsOf } from './asking';
-import type { Verdict } from './double';
+import type { Step } from '../set-model';
 import { shortDayText, type PartId } from './short-day';
 import type { Difficulty, MeasuredDay, ScoreBar } from './model';
 import { isShortDay, type PlacedDay } from './placing';
@@ -35,8 +35,8 @@ export interface LineSheet {
   spread: number | null;
   /** Repetitions expected in the first and the last set. */
   reps: { first: number; last: number } | null;
-  /** What the day leads to, of loads that go up step by step. */
-  verdict: Verdict | null;
+  /** What the load is beside that of the day before; null where the coach gave it, or it is found on the day. */
+  step: Step | null;
   /** The heaviest load of this kit, where more is wanted than there is. */
   rackEndsKg: number | null;
 }
@@ -67,17 +67,17 @@ const topOf = (sets: readonly LoadedSet[]): LoadedSet | null => {
   return top;
 };
 
-function lineSheet(m: MeasuredLine, d: MeasuredDay, verdict: Verdict | null): LineSheet {
+function lineSheet(m: MeasuredLine, d: MeasuredDay): LineSheet {
   const { measured } = d;
   const top = topOf(m.sets);
-  const spread = m.max.basis === 'calibrate' ? null : m.max.spread;
+  const spread = m.max.basis === 'calibrate' ? null : m.max.workingSpread;
   const choices = choicesOf(measured!.context.kit, m.movement);
   const made = (kg: number): number =>
     choices && choices.length > 0 ? nearestLoad(choices, kg).load.kg : kg;
   const known = m.sets.filter((s) => s.target.stage === 0 && s.expectedReps !== null);
   const most = choices && choices.length > 1 ? Math.max(...choices.map((c) => c.kg)) : null;
   const wish = Math.max(0, ...m.sets.map((s) => s.wishKg ?? 0));
-  const ends = verdict === 'rack ends' || (most !== null && wish > most * 1.02 && top?.kg === most);
+  const ends = most !== null && wish > most * 1.02 && top?.kg === most;
   return {
     id: m.id,
     name: m.name,
@@ -93,7 +93,7 @@ function lineSheet(m: MeasuredLine, d: MeasuredDay, verdict: Verdict | null): Li
       top?.kg != null && spread !== null ? Math.max(top.kg, made(top.kg * Math.exp(EIGHTY * spread))) : null,
     spread,
     reps: known.length > 0 ? { first: known[0]!.expectedReps!, last: known.at(-1)!.expectedReps! } : null,
-    verdict,
+    step: m.step,
     rackEndsKg: ends ? most : null,
   };
 }
@@ -112,7 +112,7 @@ function barsOf(d: MeasuredDay): ScoreBar[] {
 }
 
 /** A measured day as screens draw it; of one that lies ahead with what its session's review would stop for. */
-export function daySheet(d: MeasuredDay, verdicts: ReadonlyMap<string, Verdict> | undefined): DaySheet {
+export function daySheet(d: MeasuredDay): DaySheet {
   const { measured, placed, training } = d;
   const isShort = isShortDay(training, placed);
   return {
@@ -134,7 +134,7 @@ export function daySheet(d: MeasuredDay, verdicts: ReadonlyMap<string, Verdict> 
     totalS: measured?.timeline.totalS ?? 3600,
     lines: (measured?.lines ?? [])
       .filter((m) => m.movement.prepares === undefined)
-      .map((m) => lineSheet(m, d, verdicts?.get(m.id) ?? null)),
+      .map((m) => lineSheet(m, d)),
     stops: measured && placed.state === 'planned' ? stopsOf(measured).map((f) => f.what) : [],
   };
 }

@@ -92,7 +92,6 @@ export const emptyBlock = (
   version: blockVersion,
   patternFrom: 0,
   ladders: [],
-  double: true,
   rotateEvery: null,
   rotations: [],
   life: [],

@@ -12,24 +12,34 @@ import {
   turnedInto,
   withSetCount,
 } from '../session';
+import { lighterSets, setModelTable } from '../set-model';
 import { clamp } from '../units';
 import type { Phase, Rotation, TrainingBlock, WeekRule } from './document';
 
-/** A lighter week: about half the sets, a tenth off the loads. Common practice. */
-export const LIGHT = { sets: 0.5, load: 0.9 } as const;
 const plainly = (line: Line): Line['scheme'] =>
   line.scheme.kind === 'hold' || line.scheme.kind === 'straight'
     ? line.scheme
     : turnedInto(line.scheme, 'straight');
 
-function lighter(m: MeasuredLine, kit: Measured['context']['kit'], carriedKg: number | null): Partial<Line> {
+const { reserve: MORE_LEFT, most: AT_MOST } = setModelTable.lighterWeek;
+
+/**
+ * A line of a lighter week: fewer sets with more left, said once; its load follows from that. One of the coach's own
+ * comes down with it.
+ */
+function lighter(m: MeasuredLine, kit: Measured['context']['kit']): Partial<Line> {
   const loads = choicesOf(kit, m.movement);
-  const kg = carriedKg ?? m.sets[0]?.kg ?? null;
+  const own = m.line.loadKg === null ? null : (m.sets[0]?.kg ?? null);
   return {
-    scheme: withSetCount(plainly(m.line), Math.ceil(setCountOf(m.line.scheme) * LIGHT.sets)),
-    loadKg: kg === null || !loads || loads.length === 0 ? null : nearestLoad(loads, kg * LIGHT.load).load.kg,
+    scheme: withSetCount(plainly(m.line), lighterSets(setCountOf(m.line.scheme))),
+    loadKg:
+      own === null || !loads || loads.length === 0 ? null : nearestLoad(loads, own * AT_MOST).load.kg,
     percentOf: undefined,
     squeezeS: undefined,
+    reserve: {
+      first: clamp(m.line.reserve.first + MORE_LEFT, 0, 8),
+      last: clamp(m.line.reserve.last + MORE_LEFT, 0, 8),
+    },
   };
 }
 
@@ -87,15 +97,14 @@ export function dressedFor(
 }
 
 /**
- * What a week asks of a session that has been measured without it: sets added or left out, other reserves, half of
- * it in a lighter week. `carriedKg`: the load a line has come to by then.
+ * What a week asks of a session that has been measured without it: sets added or left out, other reserves, less of
+ * it in a lighter week, whatever else that week says.
  */
 export function asked(
   measured: Measured,
   rule: WeekRule,
   ladder: (line: string) => number | null,
   light: boolean,
-  carriedKg: (line: string) => number | null,
 ): Session {
   const isLight = rule.light || light;
   const added = isLight ? new Map<string, number>() : setsShared(measured, rule.sets);
@@ -108,10 +117,14 @@ export function asked(
     };
     const patch: Partial<Line> = {
       ...(sets === setCountOf(m.line.scheme) ? {} : { scheme: withSetCount(m.line.scheme, sets) }),
-      ...(isLight ? lighter(m, measured.context.kit, carriedKg(m.id)) : {}),
       ...(rule.reserve === 0 ? {} : { reserve }),
+      ...(isLight ? lighter(m, measured.context.kit) : {}),
     };
     return Object.keys(patch).length > 0 ? [{ do: 'line', line: m.id, patch }] : [];
   });
   return edits.length === 0 ? measured.session : applyEdit(measured.session, { do: 'all', edits });
 }
+
+/** A measured session as a lighter week asks for it. */
+export const lightOf = (measured: Measured): Session =>
+  asked(measured, { sets: 0, reserve: 0, light: true }, () => null, true);

@@ -36,9 +36,10 @@ const figure = (name: string, field: FigureField): Column => ({
   read: (cell) => ({ [field]: figureIn(cell) }),
 });
 
-function rigIn(cell: string): PerformedSet['rig'] {
+/** What a cell of JSON says; the cell itself where it is none, for the schema to refuse. */
+function jsonIn(cell: string): never {
   try {
-    return JSON.parse(cell) as PerformedSet['rig'];
+    return JSON.parse(cell) as never;
   } catch {
     return cell as never;
   }
@@ -50,7 +51,10 @@ const said = (name: string, field: 'technique' | 'fault' | 'side' | 'ended'): Co
   write: (set) => asText(set[field] ?? ''),
   read: (cell) => ({ [field]: cell.trim() === '' ? null : fromText(cell.trim()) }),
 });
-const graded = (name: string, field: 'felt' | 'comfort' | 'reserve' | 'heldS' | 'repS'): Column => ({
+const graded = (
+  name: string,
+  field: 'felt' | 'comfort' | 'reserve' | 'heldS' | 'repS' | 'at',
+): Column => ({
   name,
   write: (set) => String(set[field] ?? ''),
   read: (cell) => ({ [field]: cell.trim() === '' ? null : Number(cell) }),
@@ -79,6 +83,13 @@ const columns: readonly Column[] = [
   { ...graded('held s', 'heldS'), isNewer: true },
   { ...said('side', 'side'), isNewer: true },
   { ...said('ended by', 'ended'), isNewer: true },
+  {
+    name: 'asked',
+    isNewer: true,
+    write: (set) => (set.asked === null ? '' : JSON.stringify(set.asked)),
+    read: (cell) => ({ asked: cell.trim() === '' ? null : jsonIn(cell) }),
+  },
+  { ...graded('place', 'at'), isNewer: true },
   said('technique', 'technique'),
   said('fault', 'fault'),
   graded('felt 0-3', 'felt'),
@@ -88,7 +99,7 @@ const columns: readonly Column[] = [
     write: (set) => asText(set.note),
     read: (cell) => ({ note: fromText(cell) }),
   },
-  { name: 'settings', write: (set) => JSON.stringify(set.rig), read: (cell) => ({ rig: rigIn(cell) }) },
+  { name: 'settings', write: (set) => JSON.stringify(set.rig), read: (cell) => ({ rig: jsonIn(cell) }) },
 ];
 
 export const setsHeader: readonly string[] = columns.map((c) => c.name);

@@ -1,8 +1,8 @@
 import type { EventKind } from '../clock';
 import type { Measured, MeasuredLine } from '../measure';
-import { movedShare } from '../strength';
+import { felt, formIndex } from '../set-model';
 import { Chance } from './chance';
-import { doneSet } from './one-set';
+import { doneWith } from './body';
 
 /** How one set went over all runs, as shares of them. */
 export interface RehearsedSet {
@@ -33,9 +33,8 @@ export interface Rehearsal {
   over: number;
 }
 
-/** How a day differs for all lifts together, and how far reserve is misjudged, repetitions. Own estimates. */
-const FORM = 0.03;
-const JUDGING = 0.7;
+/** How far reserve is misjudged, repetitions. Own estimate. */
+const JUDGING = { share: 0, amount: 0, sd: 0.7 };
 /** So much more left than meant is too easy, repetitions. */
 const EASY = 2;
 /** How times vary from one day to another, as standard deviations on the logarithm. Own estimates. */
@@ -55,30 +54,38 @@ interface Tally {
 const middle = (sorted: readonly number[], at = 0.5): number =>
   sorted[Math.min(sorted.length - 1, Math.floor(at * sorted.length))] ?? 0;
 
-const isRehearsed = (m: MeasuredLine): boolean =>
-  m.max.basis !== 'calibrate' && m.sets.some((s) => s.kg !== null && s.target.holdS === undefined);
+const isRehearsed = (m: MeasuredLine): boolean => m.sets.some((s) => s.able !== null);
 
-/** One run of every set; what was done over what was expected, for the clock. */
-function run({ lines, context }: Measured, tallies: ReadonlyMap<string, Tally[]>, chance: Chance): void {
-  const form = Math.exp(chance.normal(FORM));
+/** One run of every set: the client as uncertain as they are known, through the same model that chose the loads. */
+function run({ lines }: Measured, tallies: ReadonlyMap<string, Tally[]>, chance: Chance): void {
+  const [z, tired] = [chance.normal(1), chance.normal(1)];
   for (const m of lines) {
     const of = tallies.get(m.id);
-    if (!of || m.max.basis === 'calibrate') continue;
-    const maxKg = m.max.kg * form * Math.exp(chance.normal(m.max.spread));
-    const bodyKg = movedShare(m.movement, m.rig) * context.client.massKg;
+    if (!of) continue;
+    const { belief, max } = m.lift;
+    const form = formIndex(belief);
+    const formSd = Math.sqrt(belief.state.cov[form * belief.state.n + form]!);
+    const off = z * formSd + chance.normal(max.workingSd);
     m.sets.forEach((set, i) => {
-      if (set.kg === null || set.target.holdS !== undefined || set.kg + bodyKg <= 0) return;
-      const { able, reps } = doneSet(
-        set.target,
-        { maxKg: maxKg * (1 - set.loss), movesKg: set.kg + bodyKg, pace: m.pace },
-        chance,
-        JUDGING,
-      );
+      if (set.able === null) return;
+      const loss = -Math.log(1 - set.loss);
+      const more = felt(loss, tired * Math.sqrt(belief.tiring.variance)) - loss;
+      const over = belief.curve.overAt(set.able * m.pace) + off - more;
+      const able = belief.curve.repsAt(over) / m.pace;
+      const { reps: range, reserve, open, toFailure } = set.target;
+      const asked = {
+        lo: range.lo,
+        hi: Math.max(range.hi, set.expectedReps ?? 0),
+        reserve,
+        open: open === true,
+        toFailure: toFailure === true,
+      };
+      const { reps } = doneWith(able, asked, JUDGING, chance);
       const tally = of[i]!;
       tally.reps.push(reps);
-      if (set.target.open === true) return;
-      if (reps < set.target.reps.lo) tally.short += 1;
-      else if (reps >= set.target.reps.hi && able - reps >= set.target.reserve + EASY) tally.easy += 1;
+      if (open === true) return;
+      if (reps < range.lo) tally.short += 1;
+      else if (reps >= range.hi && able - reps >= reserve + EASY) tally.easy += 1;
     });
   }
 }

@@ -14,6 +14,18 @@ export {
   shareLeft,
   tightestOf,
 } from './along-the-range';
+export { askedSet, expectSet, type KnownLift, type SetAsk, type SetExpected } from './expected';
 export { type PercentageOfMax, percentagesOfMax } from './percentages';
-export { choicesOf, type LoadedSet, prescribe, type Prescription } from './prescribe';
+export {
+  choicesOf,
+  type ChosenLoads,
+  chooseLoads,
+  kgsIn,
+  lineAsked,
+  type LoadedSet,
+  loadSet,
+  type LoadTask,
+  type Prescription,
+  prescriptionOf,
+} from './prescribe';
 export { type RampSet, rampSets, type RampStyle } from './ramp';

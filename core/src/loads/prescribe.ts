@@ -1,12 +1,23 @@
-import { clockTable } from '../clock';
 import { beltLoads, type Kit, type MadeLoad, makeableLoads, missingFor, nearestLoad } from '../kit';
 import type { Movement, Rig } from '../movements';
-import { type Client, type Line, moduleOf, type SetTarget, setTargets } from '../session';
-import { type MaxEstimate, maxOverLoad, movedShare, ratioAt, repsAtLoad } from '../strength';
-import { beliefIn } from './chance';
-import { bestShared, loadsFor } from './choosing-loads';
-import { ownWish, sharedWish, shortBelow, type Seeking } from './seeking';
-import { expectedOf, isTold } from './expected';
+import { type Line, moduleOf, type SetTarget } from '../session';
+import {
+  boundsOf,
+  chooseEach,
+  chooseOne,
+  lighterLoad,
+  type LineAsked,
+  lossOf,
+  nextLoad,
+  ownReps,
+  type Run,
+  type Step,
+  stepTo,
+  type Stores,
+  type Tried,
+} from '../set-model';
+import { movedShare, ratioAt } from '../strength';
+import { askedSet, expectSet, type KnownLift, type SetAsk, type SetExpected } from './expected';
 
 /** One working set with its load on this kit. Loads in kg as the coach says them. */
 export interface LoadedSet {
@@ -24,13 +35,17 @@ export interface LoadedSet {
   /** False when this kit cannot make it; `nearestKg` then says what it can. */
   makeable: boolean;
   nearestKg: number | null;
-  /** Chance that the set reaches the lowest of its range with its reserve kept, from how sure the max is; null where nothing is known. A model's estimate. */
+  /** Chance that the set reaches the lowest of its range with its reserve kept; null where nothing is known. A model's estimate. */
   chance: number | null;
   /** A stage of a drop that this kit has no lighter load for. */
   noLighter: boolean;
-  /** Repetitions expected at the target reserve, and what would then be left. A model estimate. */
+  /** Repetitions expected at what is asked, what would then be left, and repetitions in eight of ten cases. A model's estimate. */
   expectedReps: number | null;
   expectedReserve: number | null;
+  likely: { lo: number; hi: number } | null;
+  /** Repetitions possible at its start, with one standard deviation; null where nothing is known. */
+  able: number | null;
+  ableSd: number | null;
   /** Change of the reserve that fitting to the kit made: + easier, − harder. */
   reserveShift: number;
   /** Share of the fresh max lost to the sets before. */
@@ -43,6 +58,8 @@ export interface Prescription {
   calibrate: boolean;
   /** What the gym lacks for this movement. */
   missing: string | null;
+  /** What the load is beside that of the last session; null where it is no choice of the model. */
+  step: Step | null;
 }
 
 /** Everything the loads of a line follow from. */
@@ -50,13 +67,15 @@ export interface LoadTask {
   line: Line;
   movement: Movement;
   rig: Rig;
-  max: MaxEstimate;
-  /** Ordinary repetitions that one of the line's tempo is worth. */
-  pace: number;
-  /** Share of the fresh max lost at the start of each bout, from the fatigue model. */
-  losses: readonly number[];
+  lift: KnownLift;
+  /** Every bout as it is asked. */
+  asks: readonly SetAsk[];
   kit: Kit;
-  client: Pick<Client, 'massKg' | 'formula'>;
+  massKg: number;
+  /** What the lift's sessions of this range come to. */
+  run: Run;
+  /** It is a lighter week. */
+  isLight: boolean;
   /** What a share of another lift comes to, everything that moves; null where the load follows from reps and reserve. */
   askedKg: number | null;
 }
@@ -86,13 +105,6 @@ const byHandAt = (loadKg: Line['loadKg'], i: number): number | null =>
 const handedAt = (line: Line, i: number): number | null =>
   line.loadKg === null ? (line.handed?.[i] ?? null) : null;
 
-/**
- * At the end of a set nobody can do more than the repetitions left; that comes back within seconds,
- * quicker than the stores of the fatigue model see. Own estimate, so that fifteen seconds of
- * rest–pause at a ten-rep load bring about three repetitions.
- */
-const AT_ONCE_S = 15;
-
 /** How far the max at a bout's own setting is from that at the line's; 1 without a change. */
 function easierBy(movement: Movement, rig: Rig, target: SetTarget): number {
   if (!target.rig) return 1;
@@ -107,149 +119,196 @@ function lighterThan(choices: readonly MadeLoad[], kg: number, wishKg: number): 
   return lighter.length > 0 ? nearestLoad(lighter, wishKg).load : null;
 }
 
-const bodyIn = ({ movement, rig, client }: LoadTask, target: SetTarget): number =>
-  movedShare(movement, target.rig ? { ...rig, ...target.rig } : rig) * client.massKg;
+const bodyIn = ({ movement, rig, massKg }: LoadTask, target: SetTarget): number =>
+  movedShare(movement, target.rig ? { ...rig, ...target.rig } : rig) * massKg;
 
-const seeking = (task: LoadTask, target: SetTarget, loss: number): Seeking => ({
-  reps: target.reps,
-  reserve: target.reserve,
-  loss,
-  pace: task.pace,
-  formula: task.client.formula,
-  bodyKg: bodyIn(task, target),
-});
-
-/** What a bout that finds its own load wants, and what it gets. */
+/** What a bout wants, and what it gets. */
 interface Found {
   wishKg: number;
   load: MadeLoad | null;
 }
 
-/** Loads of the bouts that find their own, by bout; a set of as many as come takes the load of the set before. */
-function findLoads(task: LoadTask, targets: readonly SetTarget[]): Map<number, Found> {
-  const { line, max, losses } = task;
+const kgsOf = new WeakMap<readonly MadeLoad[], number[]>();
+/** Loads of a kit as plain figures, ascending. */
+export function kgsIn(choices: readonly MadeLoad[]): number[] {
+  let kgs = kgsOf.get(choices);
+  if (!kgs) kgsOf.set(choices, (kgs = choices.map((c) => c.kg).sort((a, b) => a - b)));
+  return kgs;
+}
+
+/** A line as the model of a set takes it: some of its bouts, by somebody as tired as the stores say. */
+export const lineAsked = (task: LoadTask, bouts: readonly number[], stores: Stores): LineAsked => ({
+  lift: task.lift.index,
+  sets: bouts.map((i) => askedSet(task.asks[i]!)),
+  stores,
+  bodyKg: bodyIn(task, task.asks[bouts[0]!]!.target),
+  scale: Math.exp(-task.lift.offset),
+  done: bouts[0]!,
+});
+
+/** What the middle of a set's range with its reserve would take, if any load could be made: kg as the coach says it. */
+function wishFor(task: LoadTask, i: number, loss: number): number {
+  const { belief, index, offset } = task.lift;
+  const { target, pace } = task.asks[i]!;
+  const middle = target.open ? target.reps.lo : (target.reps.lo + target.reps.hi) / 2;
+  const reps = (middle + (target.toFailure ? 0 : target.reserve)) * pace;
+  const max = belief.state.mean[index]! + offset - loss;
+  return Math.max(0, Math.exp(max - belief.curve.overAt(reps)) - bodyIn(task, target));
+}
+
+/** Loads of the bouts that share one, as they are chosen when the line begins. */
+export interface ChosenLoads {
+  found: ReadonlyMap<number, Found>;
+  step: Step | null;
+}
+
+const nothingFound: ChosenLoads = { found: new Map(), step: null };
+
+const isOwn = ({ loadOf, holdS, open }: SetTarget): boolean => !loadOf && holdS === undefined && !open;
+
+/** Chooses the load a line's sets share, or each of them its own where the coach holds the reps. */
+export function chooseLoads(task: LoadTask, stores: Stores): ChosenLoads {
+  const { line, lift, kit, movement, askedKg } = task;
+  const own = task.asks.flatMap(({ target }, i) => (isOwn(target) ? [i] : []));
+  const choices = choicesOf(kit, movement) ?? [];
+  if (!lift.isKnown || own.length === 0 || askedKg !== null) return nothingFound;
+  if (!moduleOf(line.scheme).oneLoad || choices.length === 0) return nothingFound;
+  const asked = lineAsked(task, own, stores);
+  const tried = chosenOf(task, asked, kgsIn(choices));
+  if (!tried) return nothingFound;
+  const wishes = own.map((i, n) => wishFor(task, i, tried.sets[n]!.loss));
+  const one = wishes.reduce((sum, kg) => sum + kg, 0) / wishes.length;
   const found = new Map<number, Found>();
-  if (max.basis === 'calibrate') return found;
-  const choices = choicesOf(task.kit, task.movement) ?? [];
-  const belief = beliefIn(max.kg, max.spread);
-  const own = targets.flatMap((target, i) =>
-    target.loadOf || target.holdS !== undefined || target.open
-      ? []
-      : [{ i, ...seeking(task, target, losses[i] ?? 0) }],
-  );
-  const alone = (s: Seeking): Found => ({
-    wishKg: ownWish(s, max.kg),
-    load: choices.length > 0 ? bestShared(choices, [s], max.kg, belief) : null,
-  });
-  if (own.length > 0 && moduleOf(line.scheme).oneLoad) {
-    const loads = choices.length > 0 ? loadsFor(choices, own, max.kg, belief, line.loads) : [];
-    const comesDown = line.loads === 'down' || new Set(loads.map((l) => l.kg)).size > 1;
-    const one = sharedWish(own, max.kg);
-    let least = Infinity;
-    own.forEach((s, n) => {
-      least = Math.min(least, ownWish(s, max.kg));
-      found.set(s.i, { wishKg: comesDown ? least : one, load: loads[n] ?? null });
+  own.forEach((i, n) => {
+    const { kg } = tried.sets[n]!;
+    found.set(i, {
+      wishKg: line.loads === 'down' ? wishes[n]! : one,
+      load: nearestLoad(choices, kg).load,
     });
-  } else for (const s of own) found.set(s.i, alone(s));
-  targets.forEach((target, i) => {
-    if (!target.open || target.loadOf || found.has(i)) return;
-    found.set(i, found.get(i - 1) ?? alone(seeking(task, target, losses[i] ?? 0)));
   });
-  return found;
+  return { found, step: task.isLight ? 'lighter week' : stepTo(tried.kg, task.run) };
 }
 
-/** Loads for every bout of a line on this kit, with what is expected of each. */
-export function prescribe(task: LoadTask): Prescription {
-  const { line, movement, rig, max, losses, kit, client, askedKg, pace } = task;
-  const targets = setTargets(line);
+function chosenOf(task: LoadTask, asked: LineAsked, kgs: readonly number[]): Tried | null {
+  const { lift, run, isLight, line } = task;
+  if (isLight) return lighterLoad(lift.belief, asked, kgs, run);
+  if (line.loads !== 'down') return nextLoad(lift.belief, asked, kgs, run);
+  const { answer, ...bounds } = boundsOf(lift.belief, asked, kgs, run);
+  return chooseEach(lift.belief, asked, kgs, answer === undefined ? bounds : { ...bounds, most: answer });
+}
+
+/** What a bout wants that finds its load by itself, when its turn comes. */
+function foundAlone(task: LoadTask, i: number, stores: Stores): Found {
+  const { lift } = task;
+  const choices = choicesOf(task.kit, task.movement) ?? [];
+  const tried =
+    choices.length > 0 ? chooseOne(lift.belief, lineAsked(task, [i], stores), kgsIn(choices)) : null;
+  const loss = lossOf(stores, task.asks[i]!.credits) * Math.exp(lift.belief.tiring.mean);
+  return { wishKg: wishFor(task, i, loss), load: tried && nearestLoad(choices, tried.kg).load };
+}
+
+/**
+ * The load of one bout on this kit, with what is expected of it when its turn comes. `before`: the bouts of its line that
+ * came first, as they were loaded.
+ */
+export function loadSet(
+  task: LoadTask,
+  i: number,
+  { chosen, stores, before }: { chosen: ChosenLoads; stores: Stores; before: readonly LoadedSet[] },
+): { set: LoadedSet; expected: SetExpected | null } {
+  const { line, movement, rig, lift, kit, askedKg, asks } = task;
+  const ask = asks[i]!;
+  const { target } = ask;
   const choices = choicesOf(kit, movement);
-  const known = max.basis !== 'calibrate';
-  const found = findLoads(task, targets);
-  const sets: LoadedSet[] = [];
-  targets.forEach((target, i) => {
-    const loss = losses[i] ?? 0;
-    const bodyKg = bodyIn(task, target);
-    const hand = byHandAt(line.loadKg, i);
-    const base = target.loadOf ? sets[target.loadOf.bout] : undefined;
-    const before = sets[i - 1];
+  const bodyKg = bodyIn(task, target);
+  const base = target.loadOf ? before[target.loadOf.bout] : undefined;
+  const last = before[i - 1];
+  const hand = byHandAt(line.loadKg, i);
+  const known = lift.isKnown;
 
-    /** What the client could lift once at this moment, everything that moves, kg. */
-    const momentary = (): number => {
-      if (!known) return 0;
-      const rested = max.kg * (1 - loss) * easierBy(movement, rig, target);
-      if (target.stage === 0 || !before || before.kg === null || before.expectedReserve === null)
-        return rested;
-      const spent =
-        (before.kg + bodyKg) * Math.max(0.97, maxOverLoad(before.expectedReserve * pace, client.formula));
-      const gap = (before.target.restAfterS ?? 0) + clockTable.nextStage;
-      return Math.min(rested, rested - (rested - spent) * Math.exp(-gap / AT_ONCE_S));
-    };
-    const able = momentary();
-    const repsAt = (kg: number): number =>
-      known && kg + bodyKg > 0 ? repsAtLoad(able, kg + bodyKg, client.formula) / pace : 0;
-
-    let wish: number | null = null;
-    if (target.loadOf) {
-      if (base?.kg != null)
-        wish = Math.max(
-          0,
-          (base.kg + bodyIn(task, base.target)) * target.loadOf.share - bodyIn(task, base.target),
-        );
-    } else if (askedKg !== null) wish = Math.max(0, askedKg - bodyKg);
-    else wish = found.get(i)?.wishKg ?? null;
-    const asked = hand ?? wish;
-    let near = asked !== null && choices && choices.length > 0 ? nearestLoad(choices, asked).load : null;
-    let noLighter = false;
-    if (hand === null && near && wish !== null) {
-      if (askedKg === null && !target.loadOf) near = found.get(i)?.load ?? near;
-      // A drop has to be one: where the kit's steps are coarse the next lighter load is taken.
-      if (target.stage > 0 && target.loadOf!.share < 1 && before?.kg != null && near.kg >= before.kg) {
-        near = lighterThan(choices!, before.kg, wish) ?? near;
-        noLighter = near.kg >= before.kg;
-      }
+  let found = chosen.found.get(i) ?? null;
+  if (!found && known && askedKg === null && !target.loadOf && target.holdS === undefined) {
+    const carried = target.open && last?.kg != null && last.wishKg !== null && !last.target.loadOf;
+    found = carried
+      ? { wishKg: last.wishKg!, load: choices && nearestLoad(choices, last.kg!).load }
+      : foundAlone(task, i, stores);
+  }
+  let wish: number | null = null;
+  if (target.loadOf) {
+    if (base?.kg != null) {
+      const body = bodyIn(task, base.target);
+      wish = Math.max(0, (base.kg + body) * target.loadOf.share - body);
     }
-    const computedKg = near?.kg ?? (movement.load.kind === 'bodyweight' && !known ? 0 : null);
-    const handedKg = handedAt(line, i);
-    if (handedKg !== null && choices && choices.length > 0) near = nearestLoad(choices, handedKg).load;
-    const fixedKg = hand ?? handedKg;
-    const makeable =
-      fixedKg === null || (near !== null && Math.abs(near.kg - fixedKg) < 0.01) || choices === null;
-    const kg = fixedKg ?? computedKg;
-    const set: LoadedSet = {
-      target,
-      wishKg: wish,
-      kg,
-      byHand: hand !== null,
-      todayKg:
-        handedKg !== null && computedKg !== null && Math.abs(computedKg - handedKg) > 0.01
-          ? computedKg
-          : null,
-      makeable,
-      nearestKg: near?.kg ?? null,
-      noLighter,
-      chance: null,
-      expectedReps: null,
-      expectedReserve: null,
-      reserveShift: 0,
-      loss,
-    };
-    if (near?.perSide && makeable) set.perSide = near.perSide;
-    if (near?.oneEnd && makeable) set.oneEnd = near.oneEnd;
-    if (near?.pinKg !== undefined && makeable) set.pinKg = near.pinKg;
-    const toFailure = kg === null ? 0 : repsAt(kg);
-    const lifts = known && kg !== null && kg + bodyKg > 0 && target.holdS === undefined;
-    if (lifts && isTold(toFailure, target, pace)) {
-      Object.assign(set, expectedOf(toFailure, target));
-      if (!target.open)
-        set.chance = beliefIn(able, max.spread).over(shortBelow(seeking(task, target, 0), kg));
-      if (fixedKg === null && wish !== null && wish + bodyKg > 0 && !target.loadOf)
-        set.reserveShift = toFailure - repsAt(wish);
+  } else if (askedKg !== null) wish = Math.max(0, askedKg - bodyKg);
+  else wish = found?.wishKg ?? null;
+  const asked = hand ?? wish;
+  let near = asked !== null && choices && choices.length > 0 ? nearestLoad(choices, asked).load : null;
+  let noLighter = false;
+  if (hand === null && near && wish !== null) {
+    if (askedKg === null && !target.loadOf) near = found?.load ?? near;
+    // A drop has to be one: where the kit's steps are coarse the next lighter load is taken.
+    if (target.stage > 0 && target.loadOf!.share < 1 && last?.kg != null && near.kg >= last.kg) {
+      near = lighterThan(choices!, last.kg, wish) ?? near;
+      noLighter = near.kg >= last.kg;
     }
-    sets.push(set);
-  });
-  return {
-    sets,
-    calibrate: !known && movement.load.kind === 'external' && sets.some((s) => s.kg === null),
-    missing: missingFor(kit, movement, rig),
+  }
+  const computedKg = near?.kg ?? (movement.load.kind === 'bodyweight' && !known ? 0 : null);
+  const handedKg = handedAt(line, i);
+  if (handedKg !== null && choices && choices.length > 0) near = nearestLoad(choices, handedKg).load;
+  const fixedKg = hand ?? handedKg;
+  const makeable =
+    fixedKg === null || (near !== null && Math.abs(near.kg - fixedKg) < 0.01) || choices === null;
+  const kg = fixedKg ?? computedKg;
+  const isTurned = handedKg !== null && computedKg !== null && Math.abs(computedKg - handedKg) > 0.01;
+  const set: LoadedSet = {
+    target,
+    wishKg: wish,
+    kg,
+    byHand: hand !== null,
+    todayKg: isTurned ? computedKg : null,
+    makeable,
+    nearestKg: near?.kg ?? null,
+    noLighter,
+    chance: null,
+    expectedReps: null,
+    expectedReserve: null,
+    likely: null,
+    able: null,
+    ableSd: null,
+    reserveShift: 0,
+    loss: 1 - Math.exp(-lossOf(stores, ask.credits) * Math.exp(lift.belief.tiring.mean)),
   };
+  if (near?.perSide && makeable) set.perSide = near.perSide;
+  if (near?.oneEnd && makeable) set.oneEnd = near.oneEnd;
+  if (near?.pinKg !== undefined && makeable) set.pinKg = near.pinKg;
+  if (!known || kg === null || kg + bodyKg <= 0 || target.holdS !== undefined) return { set, expected: null };
+  const turned = { ...lift, offset: lift.offset + Math.log(easierBy(movement, rig, target)) };
+  const expected = expectSet(turned, ask, kg + bodyKg, stores, i === 0);
+  Object.assign(set, {
+    expectedReps: expected.reps,
+    expectedReserve: expected.left,
+    likely: expected.likely,
+    able: expected.able,
+    ableSd: expected.ableSd,
+    chance: target.open ? null : expected.chance,
+    loss: expected.loss,
+  });
+  if (fixedKg === null && wish !== null && wish + bodyKg > 0 && !target.loadOf)
+    set.reserveShift = expected.able - ableWith(turned, expected, (kg + bodyKg) / (wish + bodyKg), ask.pace);
+  return { set, expected };
 }
+
+/** Repetitions possible with another load, `times` what it is beside this one. */
+const ableWith = ({ belief, index }: KnownLift, { overNow }: SetExpected, times: number, pace: number): number =>
+  belief.curve.repsAt(overNow + Math.log(times), ownReps(belief, index)) / pace;
+
+export const prescriptionOf = (
+  { movement, kit, rig, lift }: LoadTask,
+  sets: LoadedSet[],
+  step: Step | null,
+): Prescription => ({
+  sets,
+  calibrate: !lift.isKnown && movement.load.kind === 'external' && sets.some((s) => s.kg === null),
+  missing: missingFor(kit, movement, rig),
+  step,
+});

@@ -10,6 +10,7 @@ export { logFromTable } from './csv-log';
 export { findingLoad } from './finding-load';
 export { asDone, floorState, type FloorState, otherNameOf, placeOfLine, toComeNext } from './floor-state';
 export type { FloorStep } from './floor';
+export type { DoneSet } from './today';
 export { afterList, type KeptSet, type SetList, type TakenAway } from './keeping';
 export { needsFromLog } from './needs';
 export { fromHere, type FromHere, type NextSet } from './next-set';
@@ -27,7 +28,7 @@ export {
   techniques,
 } from './performed-set';
 export { corrected, type Figures, kindOf, performed, type Whose } from './performing';
-export { type LiftPoint, type LiftProgress, progress, type Standing } from './progress';
+export { type LiftPoint, type LiftProgress, progress, recoveryAlarm, type Standing } from './progress';
 export { type Begun, isResting, minutesTrained, sessionDay } from './session-day';
 export { fittingRest, minutesLeft, type SoFar } from './time-left';
 export { plannedLog, readLog, setsOfLog } from './typed-log';

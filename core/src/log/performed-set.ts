@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { findMovement, rigSchema } from '../movements';
-import type { Logged } from '../strength';
+import { askedOfSetSchema, type Logged } from '../strength';
 import { daySchema } from '../units';
 
 const id = z.string().min(1).max(60);
@@ -46,8 +46,12 @@ export const performedSetSchema = z
     side: z.enum(['left', 'right']).nullable().default(null),
     /** Why it ended early; null where it went as it was meant to, or nobody said. */
     ended: z.enum(endings).nullable().default(null),
-    /** Share of the fresh max lost to the sets before. */
+    /** Share of the fresh max lost to the sets before, as the plan had it. */
     tired: z.number().min(0).max(0.6),
+    /** What was asked of it; null where nobody kept that. */
+    asked: askedOfSetSchema.nullable().default(null),
+    /** Where it stands among the sets of its session, from 0, as they were done; null where nobody kept that. */
+    at: z.number().int().min(0).max(9999).nullable().default(null),
     /** Seconds a repetition took; null where nobody said. */
     repS: z.number().min(0.5).max(60).nullable(),
     /** How it looked; one that broke form is volume and no progress. Null where nobody said. */
@@ -84,19 +88,27 @@ export const nothingSaid: Said = {
 const isCut = ({ ended, comfort }: PerformedSet): boolean =>
   (ended !== null && ended !== 'too heavy') || (comfort !== null && comfort <= PAINFUL);
 
-/** A performed set as evidence of what somebody did; null where no repetition came of it and nothing was held. */
+/** A performed set as evidence of what somebody did; null where nothing came of a further stage. */
 export const evidenceOf = (set: PerformedSet): Logged | null =>
-  set.reps === 0 && set.kind !== 'hold'
+  set.reps === 0 && set.kind === 'stage'
     ? null
     : {
         movement: set.movement,
         rig: set.rig,
         date: set.doneOn,
         loadKg: set.loadKg,
-        reps: Math.max(1, set.reps),
+        reps: set.reps,
         reserve: set.reserve ?? 0,
         kind: set.kind,
         tired: set.tired,
+        session: set.sessionId,
+        line: set.lineId,
+        index: set.setIndex,
+        ...(set.asked === null ? {} : { asked: set.asked }),
+        ...(set.at === null ? {} : { at: set.at }),
+        ...(set.ended === 'too heavy' || (set.reps === 0 && set.kind === 'set' && !isCut(set))
+          ? { failed: true as const }
+          : {}),
         ...(set.reserve === null ? { unsaid: true as const } : {}),
         ...(set.side === null ? {} : { oneSide: true as const }),
         ...(isCut(set) ? { cut: true as const } : {}),
@@ -104,4 +116,5 @@ export const evidenceOf = (set: PerformedSet): Logged | null =>
         ...(set.felt === null ? {} : { felt: set.felt }),
         ...(set.comfort === null ? {} : { comfort: set.comfort }),
         ...(set.technique === 'broke' ? { broke: true as const } : {}),
+        ...(set.technique === 'slipping' ? { slipping: true as const } : {}),
       };

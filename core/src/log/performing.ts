@@ -9,9 +9,25 @@ export type Figures = Pick<PerformedSet, 'loadKg' | 'reps' | 'reserve' | 'heldS'
 export const kindOf = (target: Pick<SetTarget, 'holdS' | 'volumeOnly'>): PerformedKind =>
   target.holdS !== undefined ? 'hold' : target.volumeOnly ? 'stage' : 'set';
 
+/** What a set is asked, as it is kept with it. */
+function askedOf(
+  m: Pick<MeasuredLine, 'sets' | 'places' | 'isLight'>,
+  setIndex: number,
+): NonNullable<PerformedSet['asked']> {
+  const { target } = m.sets[setIndex]!;
+  return {
+    lo: target.open ? 0 : target.reps.lo,
+    hi: target.reps.hi,
+    reserve: target.reserve,
+    ...(target.toFailure ? { toFailure: true as const } : {}),
+    ...(m.isLight ? { light: true as const } : {}),
+    restS: Math.min(1800, m.places[setIndex]?.restS ?? 0),
+  };
+}
+
 /** The set somebody did of a line, as it is logged: everything but whose it is and when. */
 export function performed(
-  m: Pick<MeasuredLine, 'id' | 'movement' | 'rig' | 'line' | 'sets'>,
+  m: Pick<MeasuredLine, 'id' | 'movement' | 'rig' | 'line' | 'sets' | 'places' | 'isLight'>,
   setIndex: number,
   { loadKg, reps, reserve, heldS }: Figures,
   said: Said,
@@ -32,6 +48,8 @@ export function performed(
     heldS: kind === 'hold' ? (heldS ?? set.target.holdS ?? 1) : null,
     tired: Number(Math.min(0.6, set.loss).toFixed(3)),
     repS: Math.min(60, Math.max(0.5, repSeconds(m.line.tempo))),
+    asked: askedOf(m, setIndex),
+    at: m.places[setIndex]?.at ?? null,
   };
 }
 
@@ -50,5 +68,7 @@ export const corrected = (
   rig: set.rig,
   movement: set.movement,
   tired: set.tired,
+  asked: set.asked,
+  at: set.at,
   id,
 });

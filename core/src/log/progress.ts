@@ -1,20 +1,23 @@
-import { clientReadings, type Context, expectedSlope } from '../measure';
-import { fullRig, movementOf, perHandWords, type Rig, variantOf } from '../movements';
-import { type LevelSlope, smoothed } from '../strength';
+import { clientLift, type Context, dayNumber, knowledgeOf, liftName, setUpOf } from '../measure';
+import { fullRig, movementOf, perHandWords, type Rig, rigWords } from '../movements';
+import { type DayReading, maxBelief, type Standing, studentT } from '../set-model';
+import { measuresMax } from '../strength';
 import { daysAfter, daysBetween } from '../units';
 
 /** A lift on a day: where its max lay, and what the sets of that day alone say. In kg as the max is told. */
 export interface LiftPoint {
   date: string;
   kg: number;
-  /** Both ends of an 80 % band. */
+  /** Both ends of an 80 % band of a true single. */
   low: number;
   high: number;
   /** What the sets of that day alone say. */
   readKg: number;
+  /** It was a lighter week: shown, and left out of the line. */
+  isLight: boolean;
 }
 
-export type Standing = 'rising' | 'stuck' | 'falling' | 'too early';
+export type { Standing } from '../set-model';
 
 export interface LiftProgress {
   movement: string;
@@ -26,101 +29,114 @@ export interface LiftProgress {
   /** Change of the max a week, per cent, with both ends of an 80 % band. */
   slope: { mean: number; low: number; high: number };
   standing: Standing;
-  /** Days on which it came down twice running by more than chance. */
-  downTwice: string[] | null;
+  /** Sessions running, the last ones, at which it was called holding. */
+  holdingFor: number;
 }
 
-/** Half the width of an 80 % band, in standard deviations. */
-const EIGHTY = 1.28;
-/** Stuck: the band of the slope includes no change at all, over so many sessions and so many days. Common practice. */
-const STUCK_SESSIONS = 4;
-const STUCK_DAYS = 21;
-/** Lifts with fewer days have no trend to show. */
+const EIGHTY = 1.2816;
+/** Lifts with fewer days have no line to show. */
 const LEAST_DAYS = 3;
-/** Looking back the log speaks for itself: a slope it begins with is hardly held to, a week. Own estimate. */
-const OPEN = 0.02;
 /** Looked back, days. */
 const SPAN = 190;
 
-function standingOf(states: readonly LevelSlope[], slope: LiftProgress['slope']): Standing {
-  const first = states[0]!.on;
-  const last = states[states.length - 1]!.on;
-  if (states.length < STUCK_SESSIONS || daysBetween(first, last) < STUCK_DAYS) return 'too early';
-  if (slope.low > 0) return 'rising';
-  if (slope.high < 0) return 'falling';
-  return 'stuck';
-}
-
-/** Two comparisons running in which a day's sets fell below the day before by more than both can be off. */
-function downTwice(points: readonly LiftPoint[], noise: readonly number[]): string[] | null {
-  const falls = points.map((p, i) => {
-    const before = points[i - 1];
-    if (!before) return false;
-    return Math.log(before.readKg / p.readKg) > Math.hypot(noise[i]!, noise[i - 1]!);
-  });
-  const n = points.length;
-  return n >= 3 && falls[n - 1] && falls[n - 2] ? [points[n - 2]!.date, points[n - 1]!.date] : null;
-}
-
-/** Each movement that was logged, at the set-up it was done in most. */
-function lifts({ logged }: Context, since: string): { movement: string; rig: Rig }[] {
-  const rigs = new Map<string, Map<string, { rig: Rig; n: number }>>();
+/** Each lift that was logged, at the set-up of its class it was done in most. */
+function lifts({ logged }: Context, since: string): { movement: string; rig: Rig; lift: string }[] {
+  const byLift = new Map<string, { movement: string; rigs: Map<string, { rig: Rig; n: number }> }>();
   for (const r of logged) {
-    if (r.date < since) continue;
-    const of = rigs.get(r.movement) ?? new Map<string, { rig: Rig; n: number }>();
-    const key = JSON.stringify(fullRig(movementOf(r.movement), r.rig));
-    const known = of.get(key);
+    if (r.date < since || !measuresMax(r)) continue;
+    const movement = movementOf(r.movement);
+    const { lift } = setUpOf(movement, r.rig);
+    const of = byLift.get(lift.id) ?? { movement: r.movement, rigs: new Map<string, { rig: Rig; n: number }>() };
+    const key = JSON.stringify(fullRig(movement, r.rig));
+    const known = of.rigs.get(key);
     if (known) known.n += 1;
-    else of.set(key, { rig: r.rig, n: 1 });
-    rigs.set(r.movement, of);
+    else of.rigs.set(key, { rig: r.rig, n: 1 });
+    byLift.set(lift.id, of);
   }
-  return [...rigs].map(([movement, of]) => ({
+  return [...byLift].map(([lift, { movement, rigs }]) => ({
+    lift,
     movement,
-    rig: [...of.values()].sort((a, b) => b.n - a.n)[0]!.rig,
+    rig: [...rigs.values()].sort((a, b) => b.n - a.n)[0]!.rig,
   }));
 }
 
+/** The day a number of days from the first is, as it is written. */
+const dateOf = (day: number): string => daysAfter('2000-01-01', day);
+
 /**
- * The front door of looking back: each lift's max over the log as a smoothed level with its band, its slope, and how it
- * stands. A model's estimate; those logged most come first.
+ * The front door of looking back: each lift, in its class of set-up, with its max after every session, the straight line
+ * through them, and how it stands. A model's estimate; those logged most come first.
  */
 export function progress(context: Context): LiftProgress[] {
   const since = daysAfter(context.todayIso, -SPAN);
-  return lifts(context, since)
-    .flatMap(({ movement: id, rig }): LiftProgress[] => {
-      const movement = movementOf(id);
-      const readings = clientReadings(movement, rig, context).filter((r) => r.date >= since);
-      if (readings.length < LEAST_DAYS) return [];
-      const { slope: expected } = expectedSlope[context.client.trainingAge];
-      const states = smoothed(readings, { slope: expected, spread: OPEN });
-      const points = states.map((s, i): LiftPoint => {
-        const sd = EIGHTY * Math.sqrt(s.vLevel);
-        return {
-          date: s.on,
-          kg: Math.exp(s.level),
-          low: Math.exp(s.level - sd),
-          high: Math.exp(s.level + sd),
-          readKg: Math.exp(readings[i]!.mean),
-        };
-      });
-      const end = states[states.length - 1]!;
-      const sd = EIGHTY * Math.sqrt(end.vSlope);
-      const slope = { mean: end.slope * 100, low: (end.slope - sd) * 100, high: (end.slope + sd) * 100 };
-      return [
-        {
-          movement: id,
-          rig,
-          name: variantOf(movement, fullRig(movement, rig)).name,
-          perHand: perHandWords(movement),
-          points,
-          slope,
-          standing: standingOf(states, slope),
-          downTwice: downTwice(
-            points,
-            readings.map((r) => Math.sqrt(r.variance)),
-          ),
-        },
-      ];
-    })
-    .sort((a, b) => b.points.length - a.points.length);
+  const { training } = knowledgeOf(context);
+  const found = lifts(context, since).flatMap(({ movement: id, rig, lift }): LiftProgress[] => {
+    const movement = movementOf(id);
+    const readings = training.readings(lift).filter((r) => dateOf(r.day) >= since);
+    if (readings.length < LEAST_DAYS) return [];
+    const { offset } = setUpOf(movement, rig);
+    const points = readings.map((r): LiftPoint => {
+      const date = dateOf(r.day);
+      const then = clientLift(movement, rig, { ...context, todayIso: date })!;
+      const { log, sd } = maxBelief(then.knowledge.training.belief, then.knowledge.training.belief.at.get(lift)!);
+      const at = (z: number): number => Math.exp(log + offset + z * sd);
+      return {
+        date,
+        kg: at(0),
+        low: at(-EIGHTY),
+        high: at(EIGHTY),
+        readKg: Math.exp(r.log + offset),
+        isLight: r.isLight,
+      };
+    });
+    const standing = training.standing(lift, dayNumber(context.todayIso));
+    const { mean, se, df } = standing.slope ?? { mean: 0, se: 0.02, df: 4 };
+    const half = studentT(EIGHTY, df) * se;
+    return [
+      {
+        movement: id,
+        rig,
+        name: liftName(movement, rig),
+        perHand: perHandWords(movement),
+        points,
+        slope: { mean: mean * 100, low: (mean - half) * 100, high: (mean + half) * 100 },
+        standing: standing.standing,
+        holdingFor: holdingFor(readings, (day) => training.standing(lift, day).standing),
+      },
+    ];
+  });
+  return apart(found).sort((a, b) => b.points.length - a.points.length);
+}
+
+/** Sessions running, counted from the last, at whose end a lift was called holding; looked at so far as anybody asks. */
+function holdingFor(readings: readonly DayReading[], at: (day: number) => Standing): number {
+  let n = 0;
+  for (const { day } of [...readings].reverse()) {
+    if (n >= 3 || at(day) !== 'holding') break;
+    n += 1;
+  }
+  return n;
+}
+
+/** Two lifts that go by one name are told by their settings too. */
+function apart(list: readonly LiftProgress[]): LiftProgress[] {
+  return list.map((l) => {
+    if (list.filter((x) => x.name === l.name).length === 1) return l;
+    const movement = movementOf(l.movement);
+    const words = rigWords(fullRig(movement, l.rig), movement.knobs);
+    return words === '' ? l : { ...l, name: `${l.name}, ${words}` };
+  });
+}
+
+/** An alarm is asked after for so many days. */
+const ASKED_DAYS = 10;
+
+/**
+ * The day on which falling behind what was expected had added up to more than chance, where it is not long ago: a sign
+ * of too much work or too little rest. Null where there is none. A model's estimate.
+ */
+export function recoveryAlarm(context: Context): string | null {
+  const last = knowledgeOf(context).training.alarms.at(-1);
+  const date = last === undefined ? null : dateOf(last);
+  return date !== null && daysBetween(date, context.todayIso) <= ASKED_DAYS ? date : null;
 }

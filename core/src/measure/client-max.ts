@@ -1,103 +1,183 @@
-import { changesAlong, gearOf, shareLeft } from '../loads';
-import { fullRig, type Movement, type Rig } from '../movements';
+import { changesAlong, type KnownLift } from '../loads';
+import { fullRig, type Movement, type Rig, variantOf, movementOf } from '../movements';
 import type { Line } from '../session';
-import {
-  dayReadings,
-  levelSlope,
-  type LevelSlope,
-  type MaxEstimate,
-  maxOf,
-  type MaxRecord,
-  maxTrend,
-  measuresMax,
-  type Reading,
-  type TrendPoint,
-} from '../strength';
+import { growthOf, type Lift, maxBelief, type MaxBelief, type Slope } from '../set-model';
+import { inBench, movedShare, references } from '../strength';
+import { daysAfter, massText, roughMass } from '../units';
 import { bodyOf, type Context } from './context';
+import { dayNumber, knowing, knowledgeOf, type Knowledge } from './knowing';
+import { setUpOf, type SetUp, withHung } from './lifts';
 
-const evidenceOf = new WeakMap<Context['client'], WeakMap<Context['logged'], MaxRecord[]>>();
+/** From what a max is known. */
+export type MaxBasis = 'tested' | 'from sets' | 'borrowed' | 'calibrate';
 
-/** Tests and logged sets that tell of a max: no stage, no hold, nothing that broke form or ended for another reason. */
-function allRecords(context: Context): MaxRecord[] {
-  let byLog = evidenceOf.get(context.client);
-  if (!byLog) evidenceOf.set(context.client, (byLog = new WeakMap()));
-  let records = byLog.get(context.logged);
-  if (!records)
-    byLog.set(context.logged, (records = [...context.client.tests, ...context.logged.filter(measuresMax)]));
-  return records;
+/** One term of the sum behind a max: what it says, in words. */
+export interface MaxTerm {
+  says: string;
+  kg: number;
 }
 
-const maxes = new WeakMap<MaxRecord[], Map<string, MaxEstimate>>();
+/** Today's max in the movement's own terms: total, each hand, or everything that moves. A model's estimate. */
+export type MaxEstimate =
+  | { basis: 'calibrate' }
+  | {
+      basis: Exclude<MaxBasis, 'calibrate'>;
+      kg: number;
+      /** One standard deviation of a true single, and as it is read where the client trains: shares of it. */
+      spread: number;
+      workingSpread: number;
+      /** Sets and tests of its own that it rests on. */
+      sets: number;
+      terms: MaxTerm[];
+    };
 
-/** The max of a movement for the client of a context on its day. */
-export function clientMax(movement: Movement, rig: Rig, context: Context, hung?: Line['hung']): MaxEstimate {
-  const now = maxToday(movement, rig, context, hung);
-  if (!context.ahead || now.basis === 'calibrate') return now;
-  const { times, spread } = context.ahead(movement, rig);
-  return { ...now, kg: now.kg * times, spread: Math.hypot(now.spread, spread) };
+/** A max less sure than this, on the logarithm, gives no load: the first set finds it. Own estimate. */
+export const TOO_WIDE = 0.36;
+
+/** A lift as this context's client is known to do it, with what its max is. */
+export interface ClientLift extends KnownLift {
+  lift: Lift;
+  setUp: SetUp;
+  max: MaxBelief;
+  knowledge: Knowledge;
 }
 
-/** What each day's sets said of a movement's max, over the last so many weeks. */
-export function clientReadings(movement: Movement, rig: Rig, context: Context): Reading[] {
-  const { massKg, formula, unit } = context.client;
-  return dayReadings(movement, rig, {
-    massKg,
-    formula,
-    unit,
-    records: allRecords(context),
-    todayIso: context.todayIso,
-  });
-}
-
-/** Where a movement's max is going: from its own sets, beside what is expected of the client's training age. */
-export function clientSlope(movement: Movement, rig: Rig, context: Context): LevelSlope | null {
-  return levelSlope(clientReadings(movement, rig, context), expectedSlope[context.client.trainingAge]);
-}
-
-/** Change of a max a week that training brings, on the logarithm, with one standard deviation. Common practice. */
-export const expectedSlope: Record<Context['client']['trainingAge'], { slope: number; spread: number }> = {
-  'under 1 year': { slope: 0.009, spread: 0.006 },
-  '1 to 3 years': { slope: 0.004, spread: 0.004 },
-  'over 3 years': { slope: 0.0015, spread: 0.003 },
-};
-
-/** Today's max of a movement; remembered for the same evidence. */
-function maxToday(movement: Movement, rig: Rig, context: Context, hung?: Line['hung']): MaxEstimate {
-  const records = allRecords(context);
-  let known = maxes.get(records);
-  if (!known) maxes.set(records, (known = new Map()));
-  const gear = changesAlong(rig) ? gearOf(context.kit, hung) : null;
-  const key = `${context.todayIso} ${context.client.massKg} ${context.client.formula} ${context.client.unit} ${movement.id} ${JSON.stringify(fullRig(movement, rig))} ${gear ? JSON.stringify(gear) : ''}`;
-  let max = known.get(key);
-  if (!max) {
-    const { massKg, formula, unit } = context.client;
-    const plain = gear && maxToday(movement, { ...rig, added: 'nothing' }, context);
-    const addedShare =
-      plain && plain.basis !== 'calibrate'
-        ? shareLeft(movement, rig, bodyOf(context), gear, plain.kg)
-        : undefined;
-    max = maxOf(movement, rig, {
-      massKg,
-      formula,
-      unit,
-      records,
-      todayIso: context.todayIso,
-      ...(addedShare === undefined ? {} : { addedShare }),
-    });
-    if (known.size > 2000) known.clear();
-    known.set(key, max);
+/** What is known of a movement at a rig; null where nothing is lifted. */
+export function clientLift(movement: Movement, rig: Rig, context: Context, hung?: Line['hung']): ClientLift | null {
+  if (movement.load.kind === 'none') return null;
+  const knowledge = knowledgeOf(context);
+  let setUp = setUpOf(movement, rig);
+  const { belief, index } = knowing(knowledge, setUp.lift);
+  const max = maxBelief(belief, index);
+  const hasOwn = belief.zones[index]!.n > 0 || belief.lastDone[index] != null;
+  // Of somebody nobody saw lift, mass and years say too little for a load.
+  const isSeen = belief.zones.some((z) => z.n > 0);
+  const isKnown = isSeen && max.ownSd <= TOO_WIDE && (hasOwn || inBench(movement, rig) !== null);
+  if (changesAlong(rig) && isKnown) {
+    const plain = clientLift(movement, { ...rig, added: 'nothing' }, context);
+    const plainMaxKg = plain ? Math.exp(plain.max.log + plain.offset) : 0;
+    if (plainMaxKg > 0)
+      setUp = withHung(setUp, movement, fullRig(movement, rig), { body: bodyOf(context), kit: context.kit, hung, plainMaxKg });
   }
-  return max;
+  return { belief, index, offset: setUp.offset, isKnown, lift: setUp.lift, setUp, max, knowledge };
 }
 
-/** The max of a movement over the last twelve weeks, as this context's records tell it. */
-export function clientTrend(movement: Movement, rig: Rig, context: Context): TrendPoint[] {
-  const { massKg, formula, unit } = context.client;
-  return maxTrend(movement, rig, {
-    massKg,
-    formula,
-    unit,
-    records: allRecords(context),
-    todayIso: context.todayIso,
-  });
+/** Today's max of a movement for the client of a context. */
+export function clientMax(movement: Movement, rig: Rig, context: Context, hung?: Line['hung']): MaxEstimate {
+  const of = clientLift(movement, rig, context, hung);
+  return of ? maxIn(of, movement, rig, context) : { basis: 'calibrate' };
 }
+
+/** The max of a lift that is known, with what it rests on. */
+export function maxIn(of: ClientLift, movement: Movement, rig: Rig, context: Context): MaxEstimate {
+  if (!of.isKnown) return { basis: 'calibrate' };
+  const { max, offset, lift } = of;
+  const own = ownOf(context, lift.id);
+  const kg = Math.exp(max.log + offset);
+  const basis = own.tests > 0 ? 'tested' : own.sets > 0 ? 'from sets' : 'borrowed';
+  return {
+    basis,
+    kg,
+    spread: max.sd,
+    workingSpread: max.workingSd,
+    sets: own.sets + own.tests,
+    terms: basis === 'borrowed' ? borrowedTerms(of, movement, rig, context, kg) : ownTerms(own, movement, rig, context, kg),
+  };
+}
+
+interface Own {
+  tests: number;
+  sets: number;
+  last: { date: string; loadKg: number; reps: number; reserve: number; unsaid?: true | undefined; test: boolean } | null;
+}
+
+const counted = new WeakMap<Context['logged'], WeakMap<Context['client']['tests'], Map<string, Own>>>();
+
+/** A lift's own tests and sets up to the day of a context. */
+function ownOf({ logged, client, todayIso, isPast }: Context, lift: string): Own {
+  let byTests = counted.get(logged);
+  if (!byTests) counted.set(logged, (byTests = new WeakMap()));
+  const key = `${todayIso} ${isPast === true}`;
+  let of = byTests.get(client.tests);
+  if (!of) byTests.set(client.tests, (of = new Map()));
+  if (!of.has(key)) {
+    if (of.size > 5000) of.clear();
+    of.set(key, { tests: 0, sets: 0, last: null });
+    const take = (r: Own['last'] & object, id: string): void => {
+      const known = of.get(`${key} ${id}`) ?? { tests: 0, sets: 0, last: null };
+      if (r.test) known.tests += 1;
+      else known.sets += 1;
+      if (!known.last || r.date > known.last.date) known.last = r;
+      of.set(`${key} ${id}`, known);
+    };
+    const isBefore = (date: string): boolean => (isPast ? date < todayIso : date <= todayIso);
+    for (const r of client.tests)
+      if (isBefore(r.date)) take({ ...r, test: true }, liftId(r));
+    for (const r of logged)
+      if (isBefore(r.date) && r.kind === 'set' && r.cut !== true) take({ ...r, test: false }, liftId(r));
+  }
+  return of.get(`${key} ${lift}`) ?? { tests: 0, sets: 0, last: null };
+}
+
+const liftId = (r: { movement: string; rig: Rig }): string => setUpOf(movementOf(r.movement), r.rig).lift.id;
+
+function ownTerms({ last, sets, tests }: Own, movement: Movement, _rig: Rig, context: Context, kg: number): MaxTerm[] {
+  const { unit } = context.client;
+  const many = (n: number, what: string): string[] => (n === 0 ? [] : [`${n} ${what}${n === 1 ? '' : 's'}`]);
+  const from = [...many(tests, 'test'), ...many(sets, 'set')].join(' and ');
+  if (!last) return [];
+  const left = last.unsaid ? '' : last.reserve > 0 ? `, ${last.reserve} left` : ', nothing left';
+  const plus = movement.load.kind === 'bodyweight' && last.loadKg > 0 ? '+' : '';
+  const what = last.loadKg === 0 && movement.load.kind === 'bodyweight' ? 'the body' : `${plus}${massText(last.loadKg, unit)}`;
+  return [{ says: `${from}; the last ${what} × ${last.reps}${left}`, kg }];
+}
+
+function borrowedTerms({ knowledge }: ClientLift, movement: Movement, rig: Rig, context: Context, kg: number): MaxTerm[] {
+  const { bench } = references;
+  const known = setUpOf(movementOf(bench.movement), bench.rig);
+  const { belief, index } = knowing(knowledge, known.lift);
+  const benchKg = Math.exp(maxBelief(belief, index).log + known.offset);
+  const found = inBench(movement, rig);
+  if (!found) return [];
+  const moved = movedShare(movement, rig);
+  const ratio = Number(found.ratio.toFixed(2));
+  const says = `${roughMass(benchKg, context.client.unit)} bench press × ${ratio}${moved > 0 ? ', of everything that moves' : ''}, and what other lifts tell`;
+  return [{ says, kg }];
+}
+
+/** Where a movement's max is going: per week on the logarithm, with one standard deviation. */
+export function clientGrowth(movement: Movement, rig: Rig, context: Context): { mean: number; sd: number } | null {
+  const of = clientLift(movement, rig, context);
+  return of && growthOf(of.belief, of.index);
+}
+
+/** How a lift stands on the day of a context. */
+export function clientStanding(movement: Movement, rig: Rig, context: Context): Slope | null {
+  const of = clientLift(movement, rig, context);
+  if (!of || !of.knowledge.training.belief.at.has(of.lift.id)) return null;
+  return of.knowledge.training.standing(of.lift.id, dayNumber(context.todayIso));
+}
+
+export interface TrendPoint {
+  date: string;
+  kg: number;
+  /** Relative standard deviation. */
+  spread: number;
+}
+
+/** The max as it was told every week back from today, each from what was known by that day; oldest first. */
+export function clientTrend(movement: Movement, rig: Rig, context: Context, weeks = 12): TrendPoint[] {
+  const points: TrendPoint[] = [];
+  for (let back = weeks; back >= 0; back -= 1) {
+    const date = daysAfter(context.todayIso, -back * 7);
+    const then: Context = { ...context, todayIso: date };
+    delete then.onIso;
+    const own = ownOf(then, setUpOf(movement, rig).lift.id);
+    const max = own.last || context.client.tests.some((t) => t.date <= date) ? clientMax(movement, rig, then) : null;
+    if (max && max.basis !== 'calibrate') points.push({ date, kg: max.kg, spread: max.spread });
+  }
+  return points;
+}
+
+/** The name a lift goes by. */
+export const liftName = (movement: Movement, rig: Rig): string => variantOf(movement, fullRig(movement, rig)).name;

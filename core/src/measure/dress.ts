@@ -12,8 +12,8 @@ import {
   variantOf,
 } from '../movements';
 import { type Line, repSeconds } from '../session';
-import { paceOf } from '../strength';
-import { clientMax } from './client-max';
+import { paceOf, references } from '../strength';
+import { clientLift, maxIn, type ClientLift } from './client-max';
 import type { Context } from './context';
 import type { DressedLine } from './model';
 import { rememberDressed } from './remembered';
@@ -31,11 +31,18 @@ function lineCredits(line: Line, movement: Movement, rig: Rig): Credits {
   return Object.fromEntries(pinned) as Credits;
 }
 
+/** Of what is not lifted nothing is known; it has a place in the model all the same. */
+function nothingLifted(context: Context): ClientLift {
+  const { bench } = references;
+  return { ...clientLift(movementOf(bench.movement), bench.rig, context)!, isKnown: false };
+}
+
 function dressedUp(line: Line, context: Context): Omit<DressedLine, 'blockId'> {
   const movement = lineMovement(line, context);
   const rig = fullRig(movement, line.rig);
   const credits = lineCredits(line, movement, rig);
   const variant = variantOf(movement, rig);
+  const lift = clientLift(movement, rig, context, line.hung) ?? nothingLifted(context);
   return {
     id: line.id,
     line,
@@ -47,7 +54,8 @@ function dressedUp(line: Line, context: Context): Omit<DressedLine, 'blockId'> {
     detail: rigWords(rig, movement.knobs),
     credits,
     voice: leadVoice(credits),
-    max: clientMax(movement, rig, context, line.hung),
+    lift,
+    max: maxIn(lift, movement, rig, context),
     pace: paceOf(repSeconds(line.tempo)),
   };
 }

@@ -5,13 +5,29 @@
  * const measured = measure(session, context);
  * measured.timeline.totalS / 60;                  // minutes
  */
-export { clientMax, clientReadings, clientSlope, clientTrend, expectedSlope } from './client-max';
+export {
+  type ClientLift,
+  clientGrowth,
+  clientLift,
+  clientMax,
+  clientStanding,
+  liftName,
+  clientTrend,
+  type MaxBasis,
+  type MaxEstimate,
+  type MaxTerm,
+  TOO_WIDE,
+  type TrendPoint,
+} from './client-max';
 export { clocksOf, distancesIn } from './clocking';
 export { bodyOf, type Context } from './context';
 export { countedAs, setsCounted, standingOf } from './counting';
 export { lineMovement } from './dress';
 export { handingOver } from './handing';
+export { dayNumber, knowing, type Knowledge, knowledgeOf, liveSet, movesIn, runOf } from './knowing';
 export { layOut } from './lay-out';
+export { setUpOf, type SetUp } from './lifts';
+export { rangeOf, taskOf } from './loading';
 export { measure, workingSets } from './measure';
 export type { LaidOut, Measured, MeasuredLine, Standing } from './model';
-export { exertionOf } from './tiring';
+export { asksOf, type Exertion, exertionOf, type FreshnessPoint, restsIn } from './tiring';

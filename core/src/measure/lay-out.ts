@@ -2,40 +2,38 @@ import type { Session } from '../session';
 import { layOnClock } from './clocking';
 import type { Context } from './context';
 import { dressLine } from './dress';
-import { loadLine } from './loading';
 import type { LaidOut, MeasuredLine } from './model';
 import { rampLines } from './ramping';
-import { lossesIn } from './tiring';
+import { liveThrough } from './tiring';
+import { noRun } from '../set-model';
 
-/** A change in what is lost of the max that loads follow. */
-const NOTICED = 0.01;
+/** Seconds by which a pause may move before the loads are looked at again. */
+const NOTICED_S = 2;
 
-const unloaded = { sets: [], calibrate: false, missing: null, ramps: [], seconds: 0 };
+const unloaded = { sets: [], calibrate: false, missing: null, step: null, ramps: [], seconds: 0, exertions: [], places: [], run: noRun };
 
 /**
- * Loads and clock of a session: dress the lines, lay the clock, tire, load, ramp. The loads need to know how
- * tired the client is, which needs the clock; the clock needs the loads for plate changes: so the sets are
- * laid once without loads, loaded, then laid again with ramps and plates, and loaded once more where those
- * changed how tired the client is.
+ * Loads and clock of a session: dress the lines, lay the clock, load and tire, ramp. The loads need to know how tired
+ * the client is, which needs the clock; the clock needs the loads for plate changes: so the sets are laid once without
+ * loads, loaded, then laid again with ramps and plates, and lived through once more where those moved a set.
  */
 export function layOut(session: Session, context: Context): LaidOut {
+  const isLight = context.isLight === true || session.light === true;
   const lines = session.blocks.flatMap((b) =>
-    b.lines.map((l): MeasuredLine => ({ ...dressLine(l, b.id, context), ...unloaded })),
+    b.lines.map((l): MeasuredLine => ({ ...dressLine(l, b.id, context), ...unloaded, isLight })),
   );
   const byId = new Map(lines.map((m) => [m.id, m]));
-  const load = (some: readonly MeasuredLine[], losses: ReadonlyMap<string, readonly number[]>): void => {
-    for (const m of some) Object.assign(m, loadLine(m, losses.get(m.id) ?? [], context));
-    rampLines(lines, session, context);
-  };
-  const rough = lossesIn(layOnClock(session, lines, context), byId);
-  load(lines, rough);
+  const rough = layOnClock(session, lines, context);
+  liveThrough(rough, byId, context, isLight);
+  rampLines(lines, session, context);
   const timeline = layOnClock(session, lines, context);
-  // Ramp sets give whatever was done before them time to recover.
-  const rested = lossesIn(timeline, byId);
-  const changed = lines.filter((m) =>
-    (rested.get(m.id) ?? []).some((loss, i) => Math.abs(loss - (rough.get(m.id)![i] ?? 0)) > NOTICED),
-  );
-  if (changed.length === 0) return { lines, byId, timeline };
-  load(changed, rested);
-  return { lines, byId, timeline: layOnClock(session, lines, context) };
+  const startsOf = (events: typeof rough.events): number[] =>
+    events.filter((e) => e.kind === 'set').map((e) => e.startS);
+  const [before, after] = [startsOf(rough.events), startsOf(timeline.events)];
+  const gaps = (s: readonly number[]): number[] => s.map((x, i) => x - (s[i - 1] ?? x));
+  const [a, b] = [gaps(before), gaps(after)];
+  if (a.every((gap, i) => Math.abs(gap - b[i]!) < NOTICED_S)) return { lines, byId, timeline, isLight };
+  liveThrough(timeline, byId, context, isLight);
+  rampLines(lines, session, context);
+  return { lines, byId, timeline: layOnClock(session, lines, context), isLight };
 }

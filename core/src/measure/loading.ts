@@ -1,11 +1,12 @@
 import { handsOf } from '../kit';
-import { prescribe, type Prescription } from '../loads';
+import type { LoadTask, SetAsk } from '../loads';
 import { entryIn, type Movement } from '../movements';
 import type { Line } from '../session';
+import { runKey } from '../set-model';
 import { clientMax } from './client-max';
 import type { Context } from './context';
+import { runOf } from './knowing';
 import type { DressedLine } from './model';
-import { rememberLoaded } from './remembered';
 
 /**
  * What a share of another lift's max comes to today, everything that moves, kg: of both hands together, so
@@ -20,11 +21,25 @@ function shareOfOther({ percentOf }: Line, movement: Movement, context: Context)
   return (max.kg * handsOf(entry.movement) * percentOf.percent) / 100 / handsOf(movement);
 }
 
-/** Fourth stage: the loads of a line for a client as tired as `losses` say. */
-export const loadLine = (m: DressedLine, losses: readonly number[], context: Context): Prescription =>
-  rememberLoaded(m.line, context, losses, () => {
-    const { line, movement, rig, max, pace } = m;
-    const { kit, client } = context;
-    const askedKg = shareOfOther(line, movement, context);
-    return prescribe({ line, movement, rig, max, pace, losses, kit, client, askedKg });
-  });
+/** The range a line's sessions run on by: that of its first set. */
+export const rangeOf = (asks: readonly Pick<SetAsk, 'target'>[]): { lo: number; hi: number } =>
+  asks[0]?.target.reps ?? { lo: 0, hi: 0 };
+
+/** What the loads of a line follow from, for the client of a context. */
+export function taskOf(m: DressedLine, asks: readonly SetAsk[], context: Context, isLight: boolean): LoadTask {
+  const { line, movement, rig, lift } = m;
+  const range = rangeOf(asks);
+  const run = context.runs?.get(runKey(lift.lift.id, range)) ?? runOf(lift.knowledge, lift.lift, range);
+  return {
+    line,
+    movement,
+    rig,
+    lift,
+    asks,
+    kit: context.kit,
+    massKg: context.client.massKg,
+    run,
+    isLight,
+    askedKg: shareOfOther(line, movement, context),
+  };
+}

@@ -10,11 +10,11 @@ import { freshnessIn } from './tiring';
 /** Loads, clock, fatigue and dose of a session. */
 export function measure(session: Session, context: Context): Measured {
   const school = schoolOf(session.school, context.schools);
-  const { lines, byId, timeline } = layOut(session, context);
+  const { lines, byId, timeline, isLight } = layOut(session, context);
   shareSeconds(lines, timeline);
   const freshness = freshnessIn(timeline, byId);
   const dose = doseOf(lines, session, school, context);
-  return { session, context, school, lines, timeline, freshness, dose };
+  return { session, context, school, lines, timeline, isLight, freshness, dose };
 }
 
 export const workingSets = (session: Session): number =>

@@ -1,13 +1,14 @@
 import type { Credits, VoiceId } from '../anatomy';
 import type { Timeline } from '../clock';
 import type { DoseSheet } from '../dose';
-import type { FreshnessPoint } from '../fatigue';
 import type { Prescription, RampSet } from '../loads';
 import type { AtHome, Movement, Rig } from '../movements';
 import type { School } from '../schools';
 import type { Line, Session } from '../session';
-import type { MaxEstimate } from '../strength';
+import type { Run } from '../set-model';
+import type { ClientLift, MaxEstimate } from './client-max';
 import type { Context } from './context';
+import type { Exertion, FreshnessPoint } from './tiring';
 
 /** A line in the clothes of its movement: what follows from it alone. */
 export interface DressedLine {
@@ -24,6 +25,8 @@ export interface DressedLine {
   detail: string;
   credits: Credits;
   voice: VoiceId;
+  /** What is known of the lift, and its max. */
+  lift: ClientLift;
   max: MaxEstimate;
   /** Ordinary repetitions that one of this tempo is worth; 1 unless it is slow. */
   pace: number;
@@ -35,6 +38,14 @@ export type Standing = 'counts' | 'easy' | 'short';
 /** A line with everything computed for it. */
 export interface MeasuredLine extends DressedLine, Prescription {
   ramps: RampSet[];
+  /** What each bout takes out of the client, as it is expected. */
+  exertions: Exertion[];
+  /** Where each bout stands among all of its session, and the seconds from its end to the next of any line. */
+  places: { at: number; restS: number }[];
+  /** It is of a lighter week. */
+  isLight: boolean;
+  /** What the lift's sessions of this range come to. */
+  run: Run;
   /** Time from the first step toward the line to the end of its last set, its share of a pair. */
   seconds: number;
 }
@@ -44,6 +55,7 @@ export interface LaidOut {
   lines: MeasuredLine[];
   byId: ReadonlyMap<string, MeasuredLine>;
   timeline: Timeline;
+  isLight: boolean;
 }
 
 export interface Measured {
@@ -52,6 +64,8 @@ export interface Measured {
   school: School;
   lines: MeasuredLine[];
   timeline: Timeline;
+  /** It is of a lighter week. */
+  isLight: boolean;
   freshness: FreshnessPoint[];
   dose: DoseSheet;
 }

@@ -1,65 +1,169 @@
-import type { Credits } from '../anatomy';
+import { type Credits, regionIds, regions, type VoiceId } from '../anatomy';
 import type { Timeline } from '../clock';
-import { type Exertion, type FreshnessPoint, runFatigue } from '../fatigue';
+import {
+  chooseLoads,
+  type ChosenLoads,
+  type LoadedSet,
+  loadSet,
+  type LoadTask,
+  prescriptionOf,
+  type SetAsk,
+} from '../loads';
 import { creditsOf } from '../mechanics';
-import { type SetTarget, setTargets } from '../session';
-import type { MeasuredLine } from './model';
+import { rangeTime, repSeconds, type SetTarget, setTargets } from '../session';
+import { copyOfStores, freshStores, ownReps, recover, type Stores, tire } from '../set-model';
+import type { Context } from './context';
+import { taskOf } from './loading';
+import type { DressedLine, MeasuredLine } from './model';
+import { rememberChosen } from './remembered';
 
 /** A held contraction tires about like a repetition every three seconds. Own estimate. */
 const HOLD_S_A_REP = 3;
 
-const boutReps = (target: SetTarget, expected: number | null): number =>
-  target.holdS !== undefined
-    ? target.holdS / HOLD_S_A_REP
-    : (target.open || target.toFailure) && expected !== null
-      ? expected
-      : (target.reps.lo + target.reps.hi) / 2;
-
 /** Credits of a bout; a mechanical drop changes the setting. */
 export const boutCredits = (
-  m: Pick<MeasuredLine, 'movement' | 'rig' | 'credits'>,
+  m: Pick<DressedLine, 'movement' | 'rig' | 'credits'>,
   target: SetTarget,
 ): Credits => (target.rig ? creditsOf(m.movement, { ...m.rig, ...target.rig }) : m.credits);
 
-/** What a bout asks of whom, whenever it comes. */
-export function exertionOf(m: MeasuredLine, index: number): Pick<Exertion, 'credits' | 'reps' | 'reserve'> {
-  const set = m.sets[index];
-  const target = set?.target ?? setTargets(m.line)[index]!;
-  return {
+/** Every bout of a line as it is asked; the rests follow from the clock. */
+export function asksOf(m: DressedLine, restsS: readonly number[]): SetAsk[] {
+  const oneSided = m.movement.oneSided === true;
+  const repS = repSeconds(m.line.tempo) * rangeTime(m.rig) * (oneSided ? 2 : 1);
+  return setTargets(m.line).map((target, i) => ({
+    target,
     credits: boutCredits(m, target),
-    reps: boutReps(target, set?.expectedReps ?? null) * m.pace,
-    reserve: target.reserve,
-  };
+    pace: m.pace,
+    repS,
+    oneSided,
+    restS: restsS[i] ?? m.line.restS,
+  }));
 }
 
-type Worked = Exertion & { of: string; index: number };
-
-/** Working sets in the order they happen, as the stores want them. */
-function exertions(timeline: Timeline, byId: ReadonlyMap<string, MeasuredLine>): Worked[] {
-  return timeline.events
-    .filter((e) => e.kind === 'set')
-    .map((e) => ({
-      of: e.of!,
-      index: e.index,
-      startS: e.startS,
-      endS: e.endS,
-      ...exertionOf(byId.get(e.of!)!, e.index),
-    }));
+/** What a bout takes out of the stores. */
+export interface Exertion {
+  credits: Credits;
+  /** Ordinary repetitions done, and possible at its start. */
+  done: number;
+  possible: number;
+  /** log(today's fresh max ÷ what moves). */
+  over: number;
+  own: number;
+  ownReps: number;
 }
 
-/** Third stage: share of the max lost at the start of every bout, by line. */
-export function lossesIn(timeline: Timeline, byId: ReadonlyMap<string, MeasuredLine>): Map<string, number[]> {
-  const worked = exertions(timeline, byId);
-  const { losses } = runFatigue(worked, null);
-  const lossesOf = new Map<string, number[]>();
-  worked.forEach((e, i) => {
-    const list = lossesOf.get(e.of) ?? [];
-    list[e.index] = losses[i]!;
-    lossesOf.set(e.of, list);
-  });
-  return lossesOf;
+/** A bout as it tires, from what is expected of it; where nothing is known, from what it asks. */
+export function exertionOf(m: MeasuredLine, index: number): Exertion {
+  return m.exertions[index]!;
+}
+
+function exertedBy(task: LoadTask, i: number, set: LoadedSet, over: number | null): Exertion {
+  const { belief, index } = task.lift;
+  const { credits, pace, target } = task.asks[i]!;
+  const base = { credits, own: belief.tiring.mean, ownReps: ownReps(belief, index) };
+  if (over !== null && set.able !== null && set.expectedReps !== null)
+    return { ...base, done: set.expectedReps * pace, possible: set.able * pace, over };
+  const done =
+    target.holdS !== undefined ? target.holdS / HOLD_S_A_REP : (target.reps.lo + target.reps.hi) / 2;
+  const possible = (done + target.reserve) * pace;
+  return { ...base, done: done * pace, possible, over: belief.curve.overAt(Math.max(1, possible)) };
+}
+
+export interface FreshnessPoint {
+  atS: number;
+  /** 1 fresh, 0 spent; the most tired region of the voice. */
+  fresh: Record<VoiceId, number>;
+}
+
+const voiceOf = regionIds.map((id) => regions[id].voice);
+
+function freshness(stores: Stores, atS: number): FreshnessPoint {
+  const fresh = { chest: 1, shoulders: 1, triceps: 1, helpers: 1 };
+  for (let i = 0; i < regionIds.length; i += 1) {
+    const left = Math.exp(-(stores.fast[i]! + stores.slow[i]!));
+    if (left < fresh[voiceOf[i]!]) fresh[voiceOf[i]!] = left;
+  }
+  return { atS, fresh };
+}
+
+/** Seconds from the end of each bout of a line to its next one, by the clock. */
+export function restsIn({ events }: Timeline): Map<string, number[]> {
+  const rests = new Map<string, number[]>();
+  const ended = new Map<string, { index: number; endS: number }>();
+  for (const e of events) {
+    if (e.kind !== 'set') continue;
+    const of = e.of!;
+    const list = rests.get(of) ?? [];
+    const before = ended.get(of);
+    if (before) list[before.index] = e.startS - before.endS;
+    ended.set(of, { index: e.index, endS: e.endS });
+    list[e.index] ??= 0;
+    rests.set(of, list);
+  }
+  return rests;
+}
+
+/**
+ * Third stage: every line loaded when its turn comes, by a client as tired as the bouts before have made them. What is
+ * chosen and what is expected of it are found in one go through the clock.
+ */
+export function liveThrough(
+  timeline: Timeline,
+  byId: ReadonlyMap<string, MeasuredLine>,
+  context: Context,
+  isLight: boolean,
+): void {
+  const rests = restsIn(timeline);
+  const stores = freshStores();
+  const running = new Map<string, { task: LoadTask; chosen: ChosenLoads; sets: LoadedSet[] }>();
+  let nowS = 0;
+  const sets = timeline.events.filter((e) => e.kind === 'set');
+  for (const [at, e] of sets.entries()) {
+    const m = byId.get(e.of!)!;
+    recover(stores, e.startS - nowS);
+    let run = running.get(m.id);
+    if (!run) {
+      const restsS = rests.get(m.id) ?? [];
+      const task = taskOf(m, asksOf(m, restsS), context, isLight);
+      const chosen = rememberChosen(m.line, context, { restsS, stores }, () => chooseLoads(task, stores));
+      running.set(m.id, (run = { task, chosen, sets: [] }));
+      m.exertions = [];
+      m.places = [];
+      m.run = task.run;
+    }
+    const { set, expected } = loadSet(run.task, e.index, { chosen: run.chosen, stores, before: run.sets });
+    run.sets[e.index] = set;
+    const exertion = exertedBy(run.task, e.index, set, expected?.over ?? null);
+    m.exertions[e.index] = exertion;
+    m.places[e.index] = { at, restS: Math.round((sets[at + 1]?.startS ?? e.endS) - e.endS) };
+    const { oneSided } = run.task.asks[e.index]!;
+    const workS = e.endS - e.startS;
+    recover(stores, oneSided ? workS / 2 : workS);
+    tire(stores, exertion, run.task.lift.belief.curve);
+    if (oneSided) recover(stores, workS / 2);
+    nowS = e.endS;
+  }
+  for (const [id, { task, chosen, sets }] of running)
+    Object.assign(byId.get(id)!, prescriptionOf(task, sets, chosen.step));
 }
 
 /** How fresh each voice is over the session. */
-export const freshnessIn = (timeline: Timeline, byId: ReadonlyMap<string, MeasuredLine>): FreshnessPoint[] =>
-  runFatigue(exertions(timeline, byId), timeline.totalS).curve;
+export function freshnessIn(timeline: Timeline, byId: ReadonlyMap<string, MeasuredLine>): FreshnessPoint[] {
+  const stores = freshStores();
+  const curve = [freshness(stores, 0)];
+  let nowS = 0;
+  for (const e of timeline.events) {
+    if (e.kind !== 'set') continue;
+    const m = byId.get(e.of!)!;
+    recover(stores, e.startS - nowS);
+    curve.push(freshness(stores, e.startS));
+    const workS = e.endS - e.startS;
+    recover(stores, workS);
+    tire(stores, exertionOf(m, e.index), m.lift.belief.curve);
+    nowS = e.endS;
+    curve.push(freshness(copyOfStores(stores), nowS));
+  }
+  recover(stores, Math.max(0, timeline.totalS - nowS));
+  curve.push(freshness(stores, Math.max(timeline.totalS, nowS)));
+  return curve;
+}

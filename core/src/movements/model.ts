@@ -86,7 +86,10 @@ export type LoadModel =
       kind: 'bodyweight';
       shares: { at: number; value: number }[];
       knob?: NumericKnob;
-      lift: ReferenceLift | null;
+      /** Of everything that moves; null: nothing is known to borrow from. */
+      from: BorrowedRatio | null;
+      /** Factors on the ratio for other knobs. */
+      factors?: KnobFactor[];
       canAdd: boolean;
     }
   | { kind: 'none' };

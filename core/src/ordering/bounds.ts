@@ -1,5 +1,6 @@
 import { clockTable } from '../clock';
-import { inOneRegion, leftAfter, neverSpent, type Compiled, type InOne, type Passage } from './compiled';
+import { leftAfter } from '../set-model';
+import { asSum, type AsSum, type Compiled, type Passage } from './compiled';
 import { MINUTE_COSTS } from './plan';
 
 /** What a block takes at least and at most, whatever comes before it. */
@@ -8,10 +9,8 @@ interface Reach {
   mostS: number;
   /** With the shortest way to its bouts. */
   near: Passage;
-  /** By region, with the longest way to its bouts, so that nobody comes to them more rested. */
-  inOne: readonly InOne[];
-  /** The region that costs it most by itself; what came before is added up in it. */
-  region: number;
+  /** With the longest way to its bouts, so that nobody comes to them more rested. */
+  sum: AsSum;
 }
 
 const NOWHERE = ' nowhere';
@@ -19,8 +18,7 @@ const NO_BENCH = -999;
 
 /** What the rest of an order costs at least, as far as it follows from which blocks are left. */
 interface Rest {
-  pairsBroken: number;
-  pairsTired: number;
+  pairs: number;
   minutes: number;
   /** Blocks that are left, with what is left of the two stores at the latest they can come. */
   left: readonly { index: number; fast: number; slow: number }[];
@@ -32,6 +30,18 @@ export interface Sensitivity {
   slow: Float64Array;
 }
 
+/** What somebody as tired as the stores say, less what has come back, costs a block. */
+function costsTo(
+  { perFast, perSlow }: AsSum,
+  { fast, slow }: Pick<AsSum, 'fast' | 'slow'>,
+  left: { fast: number; slow: number },
+): number {
+  let cost = 0;
+  for (let r = 0; r < fast.length; r++)
+    cost += fast[r]! * left.fast * perFast[r]! + slow[r]! * left.slow * perSlow[r]!;
+  return cost;
+}
+
 /** What the rest of an order costs at least, and what more fatigue can cost it at most. */
 export class Bounds {
   private readonly n: number;
@@ -39,7 +49,6 @@ export class Bounds {
   private readonly reach: readonly Reach[];
   /** At least so much does a before b cost: the rule it breaks, and b more tired by a, as long after it as can be. */
   private readonly pair: number[][];
-  private readonly addsUp: readonly boolean[];
   private readonly rests = new Map<number, Rest>();
   private readonly sensitivities = new Map<number, Sensitivity>();
 
@@ -47,10 +56,6 @@ export class Bounds {
     this.plan = compiled.plan;
     this.n = this.plan.blocks.length;
     this.reach = this.plan.blocks.map((_, i) => this.reachOf(i));
-    this.addsUp = neverSpent(
-      this.reach.map((r) => r.near),
-      compiled.regions.length,
-    );
     this.pair = this.pairs();
   }
 
@@ -71,9 +76,7 @@ export class Bounds {
     const settingUp = clockTable.moveOn + clockTable.usualWayM + clockTable.benchAngle + first.loadingS;
     const owedRestS = Math.max(settingUp, ...rests) + Math.max(0, farthest - clockTable.usualWayM);
     const far = compiled.passage(index, { station: NOWHERE, bench: NO_BENCH, owedRestS });
-    const inOne = compiled.regions.map((_, r) => inOneRegion(far, r));
-    const region = inOne.reduce((best, one, r) => (one.fresh > inOne[best]!.fresh ? r : best), 0);
-    return { leastS: near.lastsS, mostS: far.lastsS, near, inOne, region };
+    return { leastS: near.lastsS, mostS: far.lastsS, near, sum: asSum(far, compiled.regions.length) };
   }
 
   private pairs(): number[][] {
@@ -81,11 +84,9 @@ export class Bounds {
     const { broken } = this.plan;
     return this.reach.map((a, i) =>
       this.reach.map((b, j) => {
-        if (i === j || !this.addsUp[b.region]) return broken[i]![j]!;
+        if (i === j) return broken[i]![j]!;
         const left = leftAfter(longest - a.leastS - b.leastS);
-        const { fast, slow } = a.inOne[b.region]!;
-        const { perFast, perSlow } = b.inOne[b.region]!;
-        return broken[i]![j]! + fast * left.fast * perFast + slow * left.slow * perSlow;
+        return broken[i]![j]! + costsTo(b.sum, a.sum, left);
       }),
     );
   }
@@ -100,24 +101,16 @@ export class Bounds {
         is.push(i);
         longest += this.reach[i]!.mostS;
       }
-    let pairsBroken = 0;
-    let pairsTired = 0;
+    let pairs = 0;
     for (const i of is) {
       for (const j of is)
-        if (j > i) {
-          pairsTired += Math.min(this.pair[i]![j]!, this.pair[j]![i]!);
-          pairsBroken += Math.min(this.plan.broken[i]![j]!, this.plan.broken[j]![i]!);
-        }
+        if (j > i) pairs += Math.min(this.pair[i]![j]!, this.pair[j]![i]!);
       // What stands already and what comes have only one way round.
       for (let j = 0; j < this.n; j++)
-        if (mask & (1 << j)) {
-          pairsTired += this.plan.broken[j]![i]!;
-          pairsBroken += this.plan.broken[j]![i]!;
-        }
+        if (mask & (1 << j)) pairs += this.plan.broken[j]![i]!;
     }
     const rest: Rest = {
-      pairsBroken,
-      pairsTired,
+      pairs,
       minutes: is.reduce((sum, i) => sum + this.reach[i]!.leastS / 60, 0),
       left: is.map((index) => ({ index, ...leftAfter(longest - this.reach[index]!.mostS) })),
     };
@@ -125,32 +118,19 @@ export class Bounds {
     return rest;
   }
 
-  /**
-   * What the rest costs at least, the better of two ways to say it: each block with what is left of the fatigue so
-   * far, as long after it as it can come, in the region where that costs most; or in a region of its own, with what
-   * the others of the rest add to it, of two blocks the cheaper way round.
-   */
+  /** What the rest costs at least: each block with what is left of the fatigue so far, as long after it as it can come, and of two blocks of the rest the cheaper way round. */
   restAtLeast(mask: number, fast: Float64Array, slow: Float64Array): number {
-    const { pairsBroken, pairsTired, minutes, left } = this.restOf(mask);
-    let worst = 0;
+    const { pairs, minutes, left } = this.restOf(mask);
     let own = 0;
-    for (const { index, fast: f, slow: s } of left) {
-      const { inOne, region } = this.reach[index]!;
-      let most = 0;
-      for (let r = 0; r < inOne.length; r++) {
-        if (!this.addsUp[r]) continue;
-        const one = inOne[r]!;
-        const cost = one.fresh + fast[r]! * f * one.perFast + slow[r]! * s * one.perSlow;
-        if (cost > most) most = cost;
-        if (r === region) own += cost;
-      }
-      worst += most;
+    for (const { index, ...still } of left) {
+      const { sum } = this.reach[index]!;
+      own += sum.fresh + costsTo(sum, { fast, slow }, still);
     }
-    return Math.max(worst + pairsBroken, own + pairsTired) + minutes * MINUTE_COSTS;
+    return own + pairs + minutes * MINUTE_COSTS;
   }
 
   /**
-   * A loss grows by no more than credit times what a region is more tired by. The fast store passes: its whole
+   * A loss grows by what a region costs times what it is more tired by. The fast store passes: its whole
    * effect is that on the block that comes next, and a rest of it on each one after.
    */
   sensitivity(mask: number): Sensitivity {
@@ -168,10 +148,11 @@ export class Bounds {
       let left = 1;
       for (const step of near.steps) {
         left *= step.fastLeft;
-        for (const { region, credit } of step.asks) {
-          next[region]! += step.weight * credit * left;
-          slow[region]! += step.weight * credit;
+        for (const { region, costs } of step.asks) {
+          next[region]! += costs * left;
+          slow[region]! += costs;
         }
+        left *= step.fastAfter;
       }
       for (let r = 0; r < regions; r++) fast[r] = Math.max(fast[r]!, next[r]!);
     }

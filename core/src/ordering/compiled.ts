@@ -1,17 +1,18 @@
 import { regionIds } from '../anatomy';
 import type { ClockState } from '../clock';
-import { fatigueTable, freshStore, tire } from '../fatigue';
-import { boutsOf, type OrderPlan } from './plan';
+import { amountOf, leftAfter, setModelTable } from '../set-model';
+import { boutsOf, type Bout, type OrderPlan } from './plan';
 
 /** A bout as plain figures: only regions that any block of the plan touches. */
 interface Step {
-  /** What is left of each store after the time since the bout before. */
+  /** What is left of each store after the time since the bout before, and after the bout itself. */
   fastLeft: number;
   slowLeft: number;
-  /** Regions it asks, with their credit. */
-  asks: readonly { region: number; credit: number }[];
-  weight: number;
-  /** What it adds to the two stores of each region. */
+  fastAfter: number;
+  slowAfter: number;
+  /** Regions it asks, with what a unit of their tiredness costs it. */
+  asks: readonly { region: number; costs: number }[];
+  /** What it adds to the two stores of each region, as it stands at the bout's end. */
   addsFast: Float64Array;
   addsSlow: Float64Array;
 }
@@ -24,11 +25,14 @@ export interface Passage {
   next: Omit<ClockState, 'nowS'>;
 }
 
-const { fastRecoveryS, slowRecoveryS, most } = fatigueTable;
-export const leftAfter = (seconds: number): { fast: number; slow: number } => ({
-  fast: Math.exp(-seconds / fastRecoveryS),
-  slow: Math.exp(-seconds / slowRecoveryS),
-});
+const { fast: FAST, slow: SLOW } = setModelTable.tiring;
+
+/** What a unit of tiredness of a region costs a bout: its share of the loss, by what the bout is worth. */
+function costsOf({ credits, own, weight }: Bout, region: number): number {
+  const squares = regionIds.reduce((sum, id) => sum + (credits[id] ?? 0) ** 2, 0);
+  const credit = credits[regionIds[region]!] ?? 0;
+  return squares === 0 ? 0 : (weight * credit * Math.exp(own)) / squares;
+}
 
 /** A plan made quick: each block at each state of the clock it can meet is laid out once. */
 export class Compiled {
@@ -57,19 +61,25 @@ export class Compiled {
     let atS = 0;
     const steps = boutsOf(this.plan, index, clock).map((bout): Step => {
       const left = leftAfter(bout.startS - atS);
+      const workS = bout.endS - bout.startS;
+      const after = leftAfter(workS);
+      // The other side's half is rest for what this one took out.
+      const still = leftAfter(bout.oneSided ? workS / 2 : 0);
       atS = bout.endS;
-      const added = freshStore();
-      tire(added, bout);
+      const amount = amountOf(bout, bout.curve);
+      const adds = (share: number, kept: number): Float64Array =>
+        Float64Array.from(this.regions, (r) => share * kept * amount * (bout.credits[regionIds[r]!] ?? 0));
       return {
         fastLeft: left.fast,
         slowLeft: left.slow,
-        weight: bout.weight,
+        fastAfter: after.fast,
+        slowAfter: after.slow,
         asks: this.regions.flatMap((r, region) => {
-          const credit = bout.credits[regionIds[r]!];
-          return credit ? [{ region, credit }] : [];
+          const costs = costsOf(bout, r);
+          return costs > 0 ? [{ region, costs }] : [];
         }),
-        addsFast: Float64Array.from(this.regions, (r) => added.fast[r]!),
-        addsSlow: Float64Array.from(this.regions, (r) => added.slow[r]!),
+        addsFast: adds(FAST, still.fast),
+        addsSlow: adds(SLOW, still.slow),
       };
     });
     const { nowS, ...next } = clock;
@@ -85,61 +95,41 @@ export function livedThrough({ steps }: Passage, fast: Float64Array, slow: Float
       fast[r]! *= step.fastLeft;
       slow[r]! *= step.slowLeft;
     }
-    let loss = 0;
-    for (const { region, credit } of step.asks) {
-      const tired = fast[region]! + slow[region]!;
-      const asked = credit * (tired < most ? tired : most);
-      if (asked > loss) loss = asked;
-    }
-    cost += step.weight * loss;
+    for (const { region, costs } of step.asks) cost += costs * (fast[region]! + slow[region]!);
     for (let r = 0; r < fast.length; r++) {
-      fast[r]! += step.addsFast[r]!;
-      slow[r]! += step.addsSlow[r]!;
+      fast[r] = fast[r]! * step.fastAfter + step.addsFast[r]!;
+      slow[r] = slow[r]! * step.slowAfter + step.addsSlow[r]!;
     }
   }
   return cost;
 }
 
-/** What a block costs in one region alone, as a sum: fresh, and for each unit the two stores begin with. */
-export interface InOne {
+/** What a block costs as a sum: by itself when begun fresh, and for each unit of a region's two stores it begins with. */
+export interface AsSum {
   fresh: number;
-  perFast: number;
-  perSlow: number;
+  perFast: Float64Array;
+  perSlow: Float64Array;
   /** What the block leaves in the two stores when it began fresh. */
-  fast: number;
-  slow: number;
+  fast: Float64Array;
+  slow: Float64Array;
 }
 
-/**
- * A block in one region alone. Where no region comes to the most it gives up, that never costs more than the block
- * does, and adds up over whatever came before.
- */
-export function inOneRegion({ steps }: Passage, region: number): InOne {
-  const sum: InOne = { fresh: 0, perFast: 0, perSlow: 0, fast: 0, slow: 0 };
+/** A block as a sum over regions, exact: what it costs grows in a straight line with how tired anybody comes to it. */
+export function asSum(passage: Passage, regions: number): AsSum {
+  const none = (): Float64Array => new Float64Array(regions);
+  const sum: AsSum = { fresh: 0, perFast: none(), perSlow: none(), fast: none(), slow: none() };
   let fastLeft = 1;
   let slowLeft = 1;
-  for (const step of steps) {
-    sum.fast *= step.fastLeft;
-    sum.slow *= step.slowLeft;
+  for (const step of passage.steps) {
     fastLeft *= step.fastLeft;
     slowLeft *= step.slowLeft;
-    const credit = step.asks.find((a) => a.region === region)?.credit ?? 0;
-    sum.fresh += step.weight * credit * (sum.fast + sum.slow);
-    sum.perFast += step.weight * credit * fastLeft;
-    sum.perSlow += step.weight * credit * slowLeft;
-    sum.fast += step.addsFast[region]!;
-    sum.slow += step.addsSlow[region]!;
+    for (const { region, costs } of step.asks) {
+      sum.perFast[region]! += costs * fastLeft;
+      sum.perSlow[region]! += costs * slowLeft;
+    }
+    fastLeft *= step.fastAfter;
+    slowLeft *= step.slowAfter;
   }
+  sum.fresh = livedThrough(passage, sum.fast, sum.slow);
   return sum;
-}
-
-/** Regions that cannot come to the most they give up, whatever the order: the fast store where sets follow soonest, all of the slow one. */
-export function neverSpent(passages: readonly Passage[], regions: number): boolean[] {
-  const steps = passages.flatMap((p) => p.steps);
-  const soonest = Math.max(0, ...steps.map((s) => s.fastLeft));
-  return Array.from({ length: regions }, (_, r) => {
-    const adds = Math.max(0, ...steps.map((s) => s.addsFast[r]!));
-    const slow = steps.reduce((sum, s) => sum + s.addsSlow[r]!, 0);
-    return soonest < 1 && adds / (1 - soonest) + slow < most;
-  });
 }

@@ -1,14 +1,17 @@
-import { freshStore, lossOf, recover, type Store, tire } from '../fatigue';
+import { freshStores, lossOf, recover, type Stores, tire } from '../set-model';
 import { boutsOf, MINUTE_COSTS, type Bout, type OrderPlan } from './plan';
 
-/** Lets a store live through bouts that begin at times of its own clock; what their losses cost. */
-export function lostIn(bouts: readonly Bout[], store: Store, fromS: number): { cost: number; atS: number } {
+/** Lets stores live through bouts that begin at times of their own clock; what the losses cost. Without what is gone in seconds. */
+export function lostIn(bouts: readonly Bout[], stores: Stores, fromS: number): { cost: number; atS: number } {
   let cost = 0;
   let atS = fromS;
   for (const bout of bouts) {
-    recover(store, bout.startS - atS);
-    cost += bout.weight * lossOf(store, bout.credits);
-    tire(store, bout);
+    recover(stores, bout.startS - atS);
+    cost += bout.weight * lossOf(stores, bout.credits, true) * Math.exp(bout.own);
+    const workS = bout.endS - bout.startS;
+    recover(stores, bout.oneSided ? workS / 2 : workS);
+    tire(stores, bout, bout.curve);
+    if (bout.oneSided) recover(stores, workS / 2);
     atS = bout.endS;
   }
   return { cost, atS };
@@ -17,11 +20,11 @@ export function lostIn(bouts: readonly Bout[], store: Store, fromS: number): { c
 /** What an order costs: shares of max lost by what they are worth, minutes, and rules of order it breaks. Lower is better. */
 export function costOf(plan: OrderPlan, order: readonly number[]): number {
   const state = { ...plan.start };
-  const store = freshStore();
+  const stores = freshStores();
   let cost = 0;
   let atS = 0;
   order.forEach((index, place) => {
-    const lost = lostIn(boutsOf(plan, index, state), store, atS);
+    const lost = lostIn(boutsOf(plan, index, state), stores, atS);
     atS = lost.atS;
     cost += lost.cost;
     for (let before = 0; before < place; before++) cost += plan.broken[order[before]!]![index]!;

@@ -1,7 +1,15 @@
-import { type Credits, groupCredit, groupIds } from '../anatomy';
+import { groupCredit, groupIds } from '../anatomy';
 import { type ClockState, type Distances, layBlock, type LineClock } from '../clock';
 import { effortWorth } from '../dose';
-import { clocksOf, distancesIn, exertionOf, type Measured, type MeasuredLine } from '../measure';
+import {
+  clocksOf,
+  distancesIn,
+  type Exertion,
+  exertionOf,
+  type Measured,
+  type MeasuredLine,
+} from '../measure';
+import type { Curve } from '../set-model';
 import { isHeavyCompound, orderingRules } from '../review';
 import { weightsIn } from '../choosing';
 import type { Block } from '../session';
@@ -14,12 +22,11 @@ export const MINUTE_COSTS = 0.05;
 const BROKEN = { stop: 3, watch: 1, note: 0.3 } as const;
 
 /** A bout inside its block. */
-export interface Bout {
+export interface Bout extends Exertion {
   startS: number;
   endS: number;
-  credits: Credits;
-  reps: number;
-  reserve: number;
+  oneSided: boolean;
+  curve: Curve;
   /** What a share of the max lost at its start costs. */
   weight: number;
 }
@@ -97,6 +104,8 @@ export function boutsOf(plan: OrderPlan, index: number, state: ClockState): Bout
       startS: event.startS,
       endS: event.endS,
       ...exertionOf(m, event.index),
+      oneSided: m.movement.oneSided === true,
+      curve: m.lift.belief.curve,
       weight: plan.weights.get(m.id)![event.index]!,
     });
   });

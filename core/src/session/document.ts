@@ -152,7 +152,7 @@ export const MOST_BOUTS = 240;
 export const statuses = ['draft', 'handed over', 'finished'] as const;
 
 /** The newest version of the session document. */
-export const sessionVersion = 7;
+export const sessionVersion = 8;
 
 export const sessionSchema = z
   .object({
@@ -174,6 +174,8 @@ export const sessionSchema = z
     date: daySchema.nullable(),
     note: z.string().max(LONGEST_NOTE),
     /** How it went; left out until it is finished with a log. */
+    /** It is of a lighter week: its sets are light work. */
+    light: z.literal(true).optional(),
     done: doneSchema.optional(),
     /** What was changed while it was run; left out until something was. */
     changes: floorChangesSchema.optional(),

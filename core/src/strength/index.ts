@@ -6,12 +6,13 @@
  * maxOf(movement, rig, context).basis;           // from what it is known
  */
 export {
-  A_LOT,
+  type AskedOfSet,
+  askedOfSetSchema,
+  atFailureSaid,
   type LiftRecord,
   liftRecordSchema,
   type Logged,
   loggedSchema,
-  type MaxRecord,
   measuresMax,
 } from './evidence';
 export {
@@ -27,8 +28,5 @@ export {
   MOST_REPS,
   repsAtLoad,
 } from './formulas';
-export { ahead, type Ahead, levelSlope, type LevelSlope, type Reading, smoothed } from './level-slope';
-export { dayReadings, type MaxEstimate, maxOf } from './max';
 export { paceOf, USUAL_REP_S } from './pace';
-export { familyShare, movedShare, OVERHEAD_PER_BENCH, ratioAt, references } from './ratios';
-export { maxTrend, type TrendPoint } from './trend';
+export { familyShare, inBench, movedShare, OVERHEAD_PER_BENCH, ratioAt, references } from './ratios';

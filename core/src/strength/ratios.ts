@@ -15,6 +15,9 @@ interface Added {
   addedShare?: number;
 }
 
+/** What moves in a dip ÷ bench, with one standard deviation. Common practice. */
+const DIP_PER_BENCH = { ratio: 1.08, spread: 0.1 };
+
 export const references: Record<ReferenceLift, { movement: string; rig: Rig; name: string }> = {
   bench: { movement: 'barbell-press', rig: {}, name: 'bench press' },
   overhead: { movement: 'standing-barbell-press', rig: {}, name: 'strict press' },
@@ -33,14 +36,13 @@ export function movedShare(movement: Movement, rig: Rig): number {
 
 const anchorsOf = (movement: Movement): ({ at: number } & BorrowedRatio)[] => {
   if (movement.load.kind === 'external') return movement.load.from?.anchors ?? [];
-  if (movement.load.kind === 'bodyweight' && movement.load.lift)
-    return [{ at: 0, lift: movement.load.lift, ratio: 1, spread: 0.02 }];
+  if (movement.load.kind === 'bodyweight' && movement.load.from) return [{ at: 0, ...movement.load.from }];
   return [];
 };
 
 /** What the settings of a rig do to a max. */
 function settingFactor(movement: Movement, full: Rig, context?: Added): number {
-  if (movement.load.kind !== 'external') return 1;
+  if (movement.load.kind === 'none') return 1;
   const share = full.added === 'chains' || full.added === 'bands' ? context?.addedShare : undefined;
   return share === undefined
     ? knobFactor(movement.load.factors, full)
@@ -66,7 +68,7 @@ export const ANOTHER_SETTING = 0.03;
 
 /** Settings in which two rigs of a movement differ and that put a factor on its max; against plain ones when left out. */
 export function settingsApart(movement: Movement, a: Rig, b?: Rig): number {
-  const factors = movement.load.kind === 'external' ? (movement.load.factors ?? []) : [];
+  const factors = movement.load.kind === 'none' ? [] : (movement.load.factors ?? []);
   const one = (full: Rig, factor: KnobFactor): number => knobFactor([factor], full);
   const [here, there] = [fullRig(movement, a), b && fullRig(movement, b)];
   return factors.filter((f) => Math.abs(one(here, f) - (there ? one(there, f) : 1)) > 0.004).length;
@@ -100,6 +102,35 @@ export function ratioAt(movement: Movement, rig: Rig): BorrowedRatio | null {
     lift: a.lift,
     ratio: (a.ratio + share * (b.ratio - a.ratio)) * factor,
     spread: a.spread + share * (b.spread - a.spread),
+  };
+}
+
+/** A reference lift's max beside the bench press, with one standard deviation. */
+const perBench: Record<ReferenceLift, { ratio: number; spread: number }> = {
+  bench: { ratio: 1, spread: 0 },
+  overhead: OVERHEAD_PER_BENCH,
+  dip: DIP_PER_BENCH,
+};
+
+/**
+ * A movement's max at a rig beside that of the bench press, in its own terms (each hand, stack, everything that moves),
+ * with the spread of that on the logarithm; null where nothing is known to borrow.
+ */
+export function inBench(movement: Movement, rig: Rig): { ratio: number; spread: number } | null {
+  const found = neighbours(movement, rig);
+  if (!found) return null;
+  const of = (anchor: BorrowedRatio): { log: number; spread: number } => {
+    const reference = perBench[anchor.lift];
+    return {
+      log: Math.log(anchor.ratio * reference.ratio),
+      spread: Math.hypot(anchor.spread / anchor.ratio, reference.spread / reference.ratio),
+    };
+  };
+  const [a, b] = [of(found.a), of(found.b)];
+  const apart = Math.sqrt(settingsApart(movement, rig)) * ANOTHER_SETTING;
+  return {
+    ratio: Math.exp(a.log + found.share * (b.log - a.log)) * found.factor,
+    spread: Math.hypot(a.spread + found.share * (b.spread - a.spread), apart),
   };
 }
 

@@ -273,4 +273,10 @@ export const migrations: Record<string, Migration> = {
       }
     },
   },
+  '014-what-was-asked': {
+    async up(db: Kysely<unknown>) {
+      for (const column of ["asked text not null default ''", 'place integer not null default -1'])
+        await sql.raw(`alter table performed_sets add column ${column}`).execute(db);
+    },
+  },
 };

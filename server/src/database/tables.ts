@@ -73,6 +73,10 @@ export interface PerformedSetRow {
   tired: number;
   /** Seconds a repetition took; 0 where nobody said. */
   rep_s: number;
+  /** What was asked of it, as JSON; empty where nobody kept it. */
+  asked: Generated<string>;
+  /** Where it stands among the sets of its session; −1 where nobody kept it. */
+  place: Generated<number>;
   /** Empty where nobody said. */
   technique: Generated<string>;
   fault: Generated<string>;

@@ -2,10 +2,11 @@ import { frozenSession, madeOf, measureDay, placed, type TrainingBlock } from '@
 import type { Kit } from '@drimbo/core/kit';
 import { Life } from '@drimbo/core/lifter';
 import type { Client, Session } from '@drimbo/core/session';
-import { kindOf } from '@drimbo/core/log';
+import { evidenceOf, nothingSaid, performed, type PerformedSet } from '@drimbo/core/log';
 import type { Logged } from '@drimbo/core/strength';
 import type { Insertable } from 'kysely';
 import type { PerformedSetRow } from '../database/tables';
+import { rowOf } from '../queries/sets';
 import type { DemoBlock } from './blocks';
 
 interface World {
@@ -52,37 +53,23 @@ export function lived({ id: blockId, block: told, lifter }: DemoBlock, world: Wo
     const lines = new Map(measured.lines.map((m) => [m.id, m]));
     lifted.forEach((l, at) => {
       const m = lines.get(l.lineId)!;
-      if (l.reps > 0)
-        logged.push({
-          movement: m.movement.id,
-          rig: m.rig,
-          date: p.date,
-          loadKg: l.loadKg,
-          reps: l.reps,
-          reserve: l.reserve,
-          kind: kindOf(m.sets[l.setIndex]!.target),
-          tired: l.tired,
-          repS: l.repS,
-        });
-      result.sets.push({
+      const said = {
+        ...nothingSaid,
+        technique: l.technique,
+        felt: l.felt,
+        comfort: l.comfort,
+        ended: l.failed && !m.sets[l.setIndex]!.target.toFailure ? ('too heavy' as const) : null,
+      };
+      const figures = { loadKg: l.loadKg, reps: l.reps, reserve: l.reserve, heldS: null };
+      const set: PerformedSet = {
+        ...performed(m, l.setIndex, figures, said),
         id: `${blockId}-${p.day}-${at + 1}`,
-        client_id: told.clientId,
-        session_id: id,
-        line_id: l.lineId,
-        set_index: l.setIndex,
-        kind: kindOf(m.sets[l.setIndex]!.target),
-        movement: m.movement.id,
-        rig: JSON.stringify(m.rig),
-        done_on: p.date,
-        load_kg: l.loadKg,
-        reps: l.reps,
-        reserve: l.reserve,
-        tired: l.tired,
-        rep_s: l.repS,
-        technique: l.technique ?? '',
-        felt: l.felt ?? -1,
-        comfort: l.comfort ?? -1,
-      });
+        clientId: told.clientId,
+        sessionId: id,
+        doneOn: p.date,
+      };
+      logged.push(...[evidenceOf(set) ?? []].flat());
+      result.sets.push(rowOf(set));
     });
   }
   return result;

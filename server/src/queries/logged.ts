@@ -24,8 +24,15 @@ export async function loggedJson(
   const { rows } = await sql<{ json: string }>`
     select coalesce(json_group_array(json(set_json)), '[]') as json from (
       select json_patch('{}', json_object(
-        'movement', movement, 'rig', json(rig), 'date', done_on, 'loadKg', load_kg, 'reps', max(1, reps),
+        'movement', movement, 'rig', json(rig), 'date', done_on, 'loadKg', load_kg, 'reps', reps,
         'reserve', max(0, reserve), 'kind', kind, 'tired', tired, 'repS', nullif(rep_s, 0),
+        'session', session_id, 'line', line_id, 'index', set_index,
+        'at', case when place >= 0 then place end,
+        'asked', case when asked <> '' then json(asked) end,
+        'failed', case when ended = 'too heavy'
+          or (reps = 0 and kind = 'set' and ended = '' and (comfort < 0 or comfort > ${PAINFUL}))
+          then json('true') end,
+        'slipping', case when technique = 'slipping' then json('true') end,
         'unsaid', case when reserve < 0 then json('true') end,
         'oneSide', case when side <> '' then json('true') end,
         'cut', case when ended not in ('', 'too heavy') or (comfort >= 0 and comfort <= ${PAINFUL})
@@ -34,7 +41,7 @@ export async function loggedJson(
         'broke', case when technique = 'broke' then json('true') end
       )) as set_json
       from performed_sets
-      where client_id = ${clientId} and (reps > 0 or kind = 'hold') and session_id <> ${without}
+      where client_id = ${clientId} and (reps > 0 or kind <> 'stage') and session_id <> ${without}
         and ${torn.length === 0 ? sql`true` : sql`rig not in (${sql.join(torn)})`}
         and session_id in (select id from sessions where client_id = ${clientId} and deleted_at is null)
       order by done_on desc, set_index, id

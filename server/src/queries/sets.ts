@@ -1,6 +1,7 @@
 import type { Unreadable } from '@drimbo/core/formats';
 import { type PerformedSet, performedSetSchema, type SetList } from '@drimbo/core/log';
 import { rigSchema } from '@drimbo/core/movements';
+import { askedOfSetSchema } from '@drimbo/core/strength';
 import type { Kysely, Selectable } from 'kysely';
 import { z } from 'zod';
 import { asOfOneMoment } from '../database/driver';
@@ -46,6 +47,16 @@ export function opened(rows: readonly Selectable<PerformedSetRow>[]): {
   };
 }
 
+/** What was asked of a set, from its text; null where nobody kept it, or it cannot be read. */
+function askedIn(text: string): PerformedSet['asked'] {
+  if (text === '') return null;
+  try {
+    return askedOfSetSchema.safeParse(JSON.parse(text)).data ?? null;
+  } catch {
+    return null;
+  }
+}
+
 /** The logged set of a row that can be read. */
 export const setOf = (row: Selectable<PerformedSetRow>): PerformedSet => ({
   id: row.id,
@@ -65,6 +76,8 @@ export const setOf = (row: Selectable<PerformedSetRow>): PerformedSet => ({
   ended: (row.ended || null) as PerformedSet['ended'],
   tired: row.tired,
   repS: row.rep_s > 0 ? row.rep_s : null,
+  asked: askedIn(row.asked),
+  at: row.place < 0 ? null : row.place,
   technique: (row.technique || null) as PerformedSet['technique'],
   fault: row.fault || null,
   felt: row.felt < 0 ? null : row.felt,
@@ -90,6 +103,8 @@ export const rowOf = (set: PerformedSet): Selectable<PerformedSetRow> => ({
   ended: set.ended ?? '',
   tired: set.tired,
   rep_s: set.repS ?? 0,
+  asked: set.asked === null ? '' : JSON.stringify(set.asked),
+  place: set.at ?? -1,
   technique: set.technique ?? '',
   fault: set.fault ?? '',
   felt: set.felt ?? -1,

@@ -1,5 +1,5 @@
+import type { TrendPoint } from '@drimbo/core/measure';
 import { dayWords, type MassUnit, roughMass } from '@drimbo/core/units';
-import type { TrendPoint } from '@drimbo/core/strength';
 import { scaleLinear } from 'd3-scale';
 import { line } from 'd3-shape';
 import type { ReactNode } from 'react';

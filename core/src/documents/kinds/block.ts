@@ -17,7 +17,15 @@ export const blockKind = documentKind<'block', TrainingBlock>({
   kind: 'block',
   name: 'block',
   schema: trainingBlockSchema,
-  steps: [],
+  steps: [
+    {
+      name: 'loads always go on from what was done',
+      does: (document) => {
+        const { double: _always, ...kept } = document;
+        return kept;
+      },
+    },
+  ],
   splits: {
     // Days are put elsewhere, made and done one at a time, here and by whoever runs them.
     moved: byDay('Put elsewhere:'),
@@ -38,7 +46,6 @@ export const blockKind = documentKind<'block', TrainingBlock>({
     patternFrom: 'Pattern from day',
     weeks: 'Weeks',
     ladders: 'Ladders',
-    double: 'Loads go up step by step',
     rotateEvery: 'A movement is changed every, weeks',
     rotations: 'Movements changed',
     life: 'What comes between',

@@ -70,6 +70,8 @@ export const sessionKind = documentKind<'session', Session>({
     { name: 'changes made on the floor stand beside the plan', does: (document) => document },
     // Older ones go on by what the client can do today.
     { name: 'the loads it was handed over with are kept', does: (document) => document },
+    // Nobody had said.
+    { name: 'it may be of a lighter week', does: (document) => document },
   ],
   splits: { blocks },
   names: {
@@ -84,6 +86,7 @@ export const sessionKind = documentKind<'session', Session>({
     status: 'State',
     date: 'Day',
     note: 'Note',
+    light: 'Of a lighter week',
     done: 'How it went',
     changes: 'Changes made on the floor',
     ramp: 'Way up',

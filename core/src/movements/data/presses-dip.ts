@@ -63,7 +63,13 @@ export const dips: Movement[] = [
     ],
     credits: dipCredits,
     homeReps: [6, 20],
-    load: { kind: 'bodyweight', shares: [{ at: 0, value: 1 }], lift: 'dip', canAdd: true },
+    // All but the forearms and hands, and half of the upper arms (Dempster 1955, from memory).
+    load: {
+      kind: 'bodyweight',
+      shares: [{ at: 0, value: 0.94 }],
+      from: { lift: 'dip', ratio: 1, spread: 0.02 },
+      canAdd: true,
+    },
     hardWhere: 'stretched',
     compound: true,
   },

@@ -1,5 +1,5 @@
 import type { Credits } from '../../anatomy';
-import type { Movement } from '../model';
+import type { BorrowedRatio, Movement } from '../model';
 import { choice, knob, tuckedCredits } from './shared';
 
 /** Hands at 1.5 shoulder breadths, nothing raised. */
@@ -12,6 +12,9 @@ const levelPushUp: Credits = {
   triMedial: 0.5,
   serratus: 0.5,
 };
+
+/** What can be pressed from the floor beside the bench press, everything that moves: the trunk must be held as well. Own estimate. */
+const pressedShare: BorrowedRatio = { lift: 'bench', ratio: 0.95, spread: 0.15 };
 
 export const pushUps: Movement[] = [
   {
@@ -128,7 +131,19 @@ export const pushUps: Movement[] = [
         { at: 0.3, value: 0.7 },
         { at: 0.6, value: 0.74 },
       ],
-      lift: null,
+      from: pressedShare,
+      factors: [
+        {
+          knob: 'gripBiacromial',
+          anchors: [
+            { at: 0.95, value: 0.88 },
+            { at: 1.5, value: 1 },
+            { at: 2, value: 0.95 },
+          ],
+        },
+        { knob: 'range', is: 'deficit', factor: 0.92 },
+        { knob: 'range', is: 'one and a half', factor: 0.8 },
+      ],
       canAdd: false,
     },
     hardWhere: 'start',
@@ -163,7 +178,21 @@ export const pushUps: Movement[] = [
       ],
     },
     homeReps: [15, 40],
-    load: { kind: 'bodyweight', shares: [{ at: 0, value: 0.64 }], lift: null, canAdd: false },
+    load: {
+      kind: 'bodyweight',
+      shares: [{ at: 0, value: 0.64 }],
+      from: pressedShare,
+      factors: [
+        {
+          knob: 'gripBiacromial',
+          anchors: [
+            { at: 0.95, value: 0.88 },
+            { at: 1.5, value: 1 },
+          ],
+        },
+      ],
+      canAdd: false,
+    },
     hardWhere: 'start',
     compound: true,
   },
@@ -185,7 +214,7 @@ export const pushUps: Movement[] = [
       anchors: [{ at: 0, credits: { serratus: 1, pecMiddle: 0.5, triLateral: 0.25, triMedial: 0.25 } }],
     },
     homeReps: [10, 25],
-    load: { kind: 'bodyweight', shares: [{ at: 0, value: 0.64 }], lift: null, canAdd: false },
+    load: { kind: 'bodyweight', shares: [{ at: 0, value: 0.64 }], from: null, canAdd: false },
     hardWhere: 'shortened',
     compound: true,
   },

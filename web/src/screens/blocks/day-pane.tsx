@@ -31,11 +31,12 @@ const Body = styled.div`
   }
 `;
 
-const verdictWords: Record<NonNullable<LineSheet['verdict']>, string> = {
-  up: 'next time the next load, if the last set was clean',
-  hold: 'same load, more reps',
-  down: 'next time a step lighter',
-  'rack ends': 'the rack ends here',
+const stepWords: Record<NonNullable<LineSheet['step']>, string> = {
+  first: '',
+  stays: 'as the time before',
+  up: 'a step up, if the last set was clean',
+  down: 'a step lighter',
+  'lighter week': 'lighter week',
 };
 
 function Lines({ sheet, unit }: { sheet: DaySheet; unit: MassUnit }): ReactNode {
@@ -69,7 +70,8 @@ function Lines({ sheet, unit }: { sheet: DaySheet; unit: MassUnit }): ReactNode 
                   ? l.reps.first
                   : `${l.reps.first} → ${l.reps.last}`}{' '}
               <span className="soft">
-                {l.verdict && sheet.placed.state === 'planned' ? verdictWords[l.verdict] : ''}
+                {l.step && sheet.placed.state === 'planned' ? stepWords[l.step] : ''}
+                {l.rackEndsKg !== null && sheet.placed.state === 'planned' ? ' the rack ends here' : ''}
               </span>
             </td>
           </tr>

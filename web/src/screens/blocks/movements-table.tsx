@@ -146,9 +146,9 @@ export function MovementsTable({ desk }: { desk: BlockDesk }): ReactNode {
         </tbody>
       </table>
       <p className="soft" style={{ fontSize: size.fine, marginTop: 6 }}>
-        Loads ahead are forecast from the max and its trend; the second line is where four in five would lie,
-        on this kit. They go up a step once every set reaches the top of its range, if the last set was clean:
-        nobody has logged that yet.
+        Loads ahead are chosen as on the day itself, from the max as it is expected to grow and from what the
+        days before are expected to bring; the second line is where four in five would lie, on this kit. A
+        model&apos;s estimate: nothing beyond four weeks is a promise.
       </p>
     </Scroll>
   );

@@ -1,7 +1,6 @@
 import { answerNames, lifeNames, type Rotation, unsayLife } from '@drimbo/core/block';
 import { useState, type ReactNode } from 'react';
 import { Button } from '../../parts/button';
-import { CheckBox } from '../../parts/check-box';
 import { Select } from '../../parts/select';
 import { TextField } from '../../parts/text-field';
 import type { BlockDesk } from '../../state/use-block';
@@ -19,12 +18,6 @@ export function Progress({ desk }: { desk: BlockDesk }): ReactNode {
     <section aria-label="Progression">
       <h3>Progression</h3>
       <div className="row">
-        <CheckBox
-          isOn={block.double}
-          onChange={(double) => take({ block: { double }, sessions: [] }, 'change how loads go up')}
-        >
-          Loads go up by the smallest step once every set reaches the top of its range
-        </CheckBox>
         <Select
           label="One movement is changed"
           value={block.rotateEvery === null ? null : String(block.rotateEvery)}

@@ -1,8 +1,9 @@
+import type { LoadedSet } from '@drimbo/core/loads';
 import { clientMax, type MeasuredLine, setsCounted, standingOf } from '@drimbo/core/measure';
 import { entryIn } from '@drimbo/core/movements';
 import { type Line, repSeconds, repsText } from '@drimbo/core/session';
-import { formulas, USUAL_REP_S } from '@drimbo/core/strength';
-import { massFigure, massText, roughMass } from '@drimbo/core/units';
+import { formulaName, USUAL_REP_S } from '@drimbo/core/strength';
+import { massFigure, massRange, massText, type MassUnit, roughMass } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
 import type { Designer } from '../../state/use-designer';
@@ -74,6 +75,20 @@ function shareWords({ lift, percent }: NonNullable<Line['percentOf']>, { context
     : `The load is ${percent} % of the ${name}: ${roughMass(max.kg, context.client.unit)} today, ${basisWords[max.basis]}. Both hands are counted together; reps and reserve are what to expect of it.`;
 }
 
+const EIGHTY = 1.2816;
+
+/** Both ends of an 80 % band of a max. */
+const bandWords = (max: { kg: number; spread: number }, unit: MassUnit): string =>
+  massRange(max.kg * Math.exp(-EIGHTY * max.spread), max.kg * Math.exp(EIGHTY * max.spread), unit);
+
+/** "10, leaves 2 (8–12)"; what lies beyond what anybody judges is told as that. */
+function expectedWords({ expectedReps, expectedReserve, likely }: LoadedSet): string {
+  const left = expectedReserve! > 10 ? '10+' : String(Math.round(expectedReserve! * 2) / 2);
+  const reps = expectedReps! > 40 ? '40+' : expectedReps;
+  const range = likely && likely.lo !== likely.hi ? ` (${likely.lo}–${Math.min(40, likely.hi)})` : '';
+  return `${reps}, leaves ${left}${range}`;
+}
+
 const figure = (n: number): string => String(Number(n.toFixed(1)));
 
 /** What the loads of a line rest on, set by set, and where the coach may say otherwise. */
@@ -103,21 +118,18 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
         ) : (
           <>
             <p>
-              Today&apos;s max {roughMass(max.kg, unit)} ± {Math.round(max.spread * 100)} %,{' '}
-              {basisWords[max.basis]}
-              {client.formula === 'median'
-                ? `, median of ${Object.keys(formulas).length} formulas`
-                : `, ${client.formula}`}
-              . A model&apos;s estimate.
+              Max today about {roughMass(max.kg, unit)} ({bandWords(max, unit)}), {basisWords[max.basis]}
+              {client.formula === 'median' ? '' : `, by ${formulaName(client.formula)} up to 15 reps`}. A
+              model&apos;s estimate.{m.sets[0] && m.sets[0].loss > 0.01
+                ? ` Sets before take ${Math.round(m.sets[0].loss * 100)} % off it.`
+                : ''}
             </p>
             <table>
               <tbody>
                 {max.terms.slice(0, 4).map((t) => (
                   <tr key={t.says}>
                     <td>{t.says}</td>
-                    <td style={{ textAlign: 'right', whiteSpace: 'nowrap' }}>
-                      {roughMass(t.kg, unit)} ± {Math.round(t.spread * 100)} %
-                    </td>
+                    <td style={{ textAlign: 'right', whiteSpace: 'nowrap' }}>{roughMass(t.kg, unit)}</td>
                   </tr>
                 ))}
               </tbody>
@@ -148,7 +160,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
             <th>Reps</th>
             <th>Leave</th>
             <th>Load, {unit}</th>
-            <th>Expected, chance to get there</th>
+            <th>Expected (likely)</th>
           </tr>
         </thead>
         <tbody>
@@ -185,7 +197,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
                   ? 'nothing lighter here'
                   : s.expectedReps === null
                     ? '—'
-                    : `${s.expectedReps}, ${s.expectedReserve!.toFixed(1)} left${s.chance === null ? '' : `, ${Math.round(s.chance * 20) * 5} %`}`}
+                    : expectedWords(s)}
                 {standingOf(s, designer.appraisal.school) !== 'counts' && (
                   <b> {standingWords[standingOf(s, designer.appraisal.school)]}</b>
                 )}

@@ -11,7 +11,7 @@ import {
 } from '@drimbo/core/log';
 import type { MeasuredLine } from '@drimbo/core/measure';
 import { teachingOf } from '@drimbo/core/movements/teaching';
-import { A_LOT } from '@drimbo/core/strength';
+import { A_LOT } from '@drimbo/core/set-model';
 import { fromKg, toKg } from '@drimbo/core/units';
 import { useState, type ReactNode } from 'react';
 import { CheckBox } from '../../parts/check-box';

@@ -1,7 +1,7 @@
 import { otherNameOf, type PerformedSet } from '@drimbo/core/log';
 import { leftOut } from '@drimbo/core/session';
 import type { MeasuredLine } from '@drimbo/core/measure';
-import { A_LOT } from '@drimbo/core/strength';
+import { A_LOT } from '@drimbo/core/set-model';
 import { massText } from '@drimbo/core/units';
 import { useState, type ReactNode } from 'react';
 import { Dialog } from '../../parts/dialog';

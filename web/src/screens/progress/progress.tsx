@@ -1,7 +1,7 @@
 import type { ClientFile } from '@drimbo/core/contract';
 import { daysAfter, dayWords, massRange, type MassUnit, roughMass } from '@drimbo/core/units';
 import { placed, type TrainingBlock } from '@drimbo/core/block';
-import { type LiftProgress, progress, type Standing } from '@drimbo/core/log';
+import { type LiftProgress, progress, recoveryAlarm, type Standing } from '@drimbo/core/log';
 import { useQueries } from '@tanstack/react-query';
 import { useEffect, useMemo, type ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -50,19 +50,17 @@ const Page = styled.div`
 
 const standingWords: Record<Standing, string> = {
   rising: 'rising',
-  stuck: 'stuck: no change that can be told from chance',
+  holding: 'holding: no gain worth having',
   falling: 'falling',
-  'too early': 'too early to say',
+  'cannot tell yet': 'cannot be told yet',
 };
 
 const percent = (n: number): string => `${n > 0 ? '+' : n < 0 ? '−' : ''}${Math.abs(n).toFixed(1)}`;
 
 /** What a coach may do about it; nothing where it goes as it should. */
 function advice(lift: LiftProgress): string | null {
-  if (lift.downTwice)
-    return 'Down twice running by more than chance: too much of it or too close together. Take sets out where they are worth least, or look at sleep and food first.';
   if (lift.standing === 'falling') return 'Look at recovery before the load: fewer sets, or a lighter week.';
-  if (lift.standing === 'stuck')
+  if (lift.standing === 'holding')
     return 'Hold, or change the variation and keep the job: another angle by 15°, grip or implement.';
   return null;
 }
@@ -146,10 +144,10 @@ function Told({ file, kit }: { file: ClientFile; kit: Kit }): ReactNode {
   const client = file.document;
   const blocks = useBlocksOf(file);
   const phases = phaseStarts(blocks);
-  const lifts = useMemo(
-    () => progress({ client, kit, logged: file.logged, todayIso: todayIso() }),
-    [client, kit, file.logged],
-  );
+  const { lifts, alarm } = useMemo(() => {
+    const context = { client, kit, logged: file.logged, todayIso: todayIso() };
+    return { lifts: progress(context), alarm: recoveryAlarm(context) };
+  }, [client, kit, file.logged]);
   useEffect(() => {
     document.title = `Progress of ${client.name} · Drimbo`;
   }, [client.name]);
@@ -170,6 +168,13 @@ function Told({ file, kit }: { file: ClientFile; kit: Kit }): ReactNode {
         <Ratings id={file.id} client={client} />
         <Notes id={file.id} client={client} />
       </div>
+      {alarm !== null && (
+        <p>
+          First sets fell behind what was expected of them, session after session, up to {dayWords(alarm)}: too
+          much, too close together, or little sleep and food. Fewer sets where they are worth least, or a
+          lighter week.
+        </p>
+      )}
       {lifts.length === 0 ? (
         <Blank title="Nothing to look back on yet">
           <p>
@@ -180,7 +185,7 @@ function Told({ file, kit }: { file: ClientFile; kit: Kit }): ReactNode {
       ) : (
         <div className="lifts">
           {lifts.map((lift) => (
-            <Lift key={lift.movement} lift={lift} phases={phases} unit={client.unit} />
+            <Lift key={`${lift.movement} ${lift.name}`} lift={lift} phases={phases} unit={client.unit} />
           ))}
         </div>
       )}
