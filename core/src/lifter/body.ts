@@ -95,7 +95,11 @@ export class Tiredness {
   /** A set that was just done: the clock has run through it. */
   work(lift: string, credits: Credits, set: { done: number; able: number; share: number }): void {
     const left = Math.max(0, set.able - set.done);
-    const amount = TAKES * Math.exp(-EASES * left) * (set.done / (set.done + SHORT)) * Math.min(1.1, 0.55 + 0.6 * set.share);
+    const amount =
+      TAKES *
+      Math.exp(-EASES * left) *
+      (set.done / (set.done + SHORT)) *
+      Math.min(1.1, 0.55 + 0.6 * set.share);
     this.efforts.push({ endS: this.nowS, amount, credits, lift, atOnce: 0 });
     const lasting = this.lost(lift, credits);
     const missing = 1 - set.share / Math.max(0.3, shareByTable(Math.max(0.5, left + 0.5), 1)) - lasting;
@@ -111,7 +115,9 @@ export interface Judging {
 }
 
 export const feltLeft = (left: number, { share, amount, sd }: Judging, chance: Chance): number =>
-  left * (1 - share) - amount * Math.min(1, 0.3 + left / 4) + chance.normal(sd * (0.6 + 0.1 * Math.max(0, left)));
+  left * (1 - share) -
+  amount * Math.min(1, 0.3 + left / 4) +
+  chance.normal(sd * (0.6 + 0.1 * Math.max(0, left)));
 
 /** A day's form: mostly near its middle, now and then far off (a sum of two normals, one of them wide). */
 export const formOfDay = (sd: number, chance: Chance): number =>

@@ -92,9 +92,11 @@ export class Life {
     const { lifter } = this;
     const weeks = Math.max(0, daysBetween(lifter.begins, date) / 7);
     const fall = lifter.falls;
-    const sessions = fall && date >= fall.from ? daysBetween(fall.from, date < fall.to ? date : fall.to) / 3.5 + 1 : 0;
+    const sessions =
+      fall && date >= fall.from ? daysBetween(fall.from, date < fall.to ? date : fall.to) / 3.5 + 1 : 0;
     const benchKg =
-      lifter.benchKg * Math.exp(gained(weeks, lifter.gain, this.own.stepWeeks, FADES) - sessions * (fall?.each ?? 0));
+      lifter.benchKg *
+      Math.exp(gained(weeks, lifter.gain, this.own.stepWeeks, FADES) - sessions * (fall?.each ?? 0));
     const found = inBench(movement, rig);
     const talent = lifter.talents?.[movement.id] ?? 1;
     const own = new Chance(`${lifter.seed} ${movement.id}`).normal(OWN_TALENT * (found?.spread ?? 0.2));
@@ -102,17 +104,32 @@ export class Life {
   }
 
   private ownReps(movement: Movement): number {
-    return this.own.curve * Math.exp(new Chance(`${this.lifter.seed} ${movement.id} bends`).normal(LIFT_CURVE_SD));
+    return (
+      this.own.curve * Math.exp(new Chance(`${this.lifter.seed} ${movement.id} bends`).normal(LIFT_CURVE_SD))
+    );
   }
 
   /** The max as a load needs it: what the usual curve reads at R repetitions of this body. */
-  workingMax(movement: Movement, rig: Rig, date: string, reps: number, overAt: (reps: number) => number): number {
-    return this.hiddenMax(movement, rig, date) * shareByTable(reps, this.ownReps(movement)) * Math.exp(overAt(reps));
+  workingMax(
+    movement: Movement,
+    rig: Rig,
+    date: string,
+    reps: number,
+    overAt: (reps: number) => number,
+  ): number {
+    return (
+      this.hiddenMax(movement, rig, date) *
+      shareByTable(reps, this.ownReps(movement)) *
+      Math.exp(overAt(reps))
+    );
   }
 
   /** Repetitions to failure with everything that moves, fresh, on a day: a test. */
   tested(movement: Movement, movesKg: number, date: string): number {
-    return Math.max(1, Math.floor(repsByTable(movesKg / this.hiddenMax(movement, {}, date), this.ownReps(movement))));
+    return Math.max(
+      1,
+      Math.floor(repsByTable(movesKg / this.hiddenMax(movement, {}, date), this.ownReps(movement))),
+    );
   }
 
   private isSore(m: MeasuredLine, date: string): boolean {
@@ -163,14 +180,26 @@ export class Life {
         this.hiddenMax(m.movement, m.rig, date) *
         Math.exp(form + dayOf.get(m.id)!) *
         (this.isSore(m, date) ? SORE.form : 1);
-      const next = lifted.length === 0 ? undefined : fromHere(measured, lifted.map(asDone)).next.get(m.id)?.find((n) => n.setIndex === e.index);
+      const next =
+        lifted.length === 0
+          ? undefined
+          : fromHere(measured, lifted.map(asDone))
+              .next.get(m.id)
+              ?.find((n) => n.setIndex === e.index);
       const loadKg = next?.kg ?? set.kg ?? this.foundLoad(m, fresh, bodyKg, context.kit);
       if (loadKg === null || target.holdS !== undefined || loadKg + bodyKg <= 0) continue;
       const share = (loadKg + bodyKg) / fresh;
-      const able = repsByTable(share / (1 - tired.lost(m.movement.id, m.credits)), this.ownReps(m.movement)) / m.pace;
+      const able =
+        repsByTable(share / (1 - tired.lost(m.movement.id, m.credits)), this.ownReps(m.movement)) / m.pace;
       const offered = next?.reps ?? set.expectedReps;
       const hi = Math.max(target.reps.hi, offered ?? 0);
-      const asked = { lo: target.reps.lo, hi, reserve: target.reserve, toFailure: target.toFailure === true, open: target.open === true };
+      const asked = {
+        lo: target.reps.lo,
+        hi,
+        reserve: target.reserve,
+        toFailure: target.toFailure === true,
+        open: target.open === true,
+      };
       const { reps, told, failed } = doneWith(able, asked, this.judging, chance);
       const repS = repSeconds(m.line.tempo) * rangeTime(m.rig);
       tired.rest(reps * repS);
@@ -198,7 +227,12 @@ export class Life {
   }
 
   /** The load a first set comes to where nothing is known: the one nearest to what the range asks for. */
-  private foundLoad(m: MeasuredLine, freshKg: number, bodyKg: number, kit: Measured['context']['kit']): number | null {
+  private foundLoad(
+    m: MeasuredLine,
+    freshKg: number,
+    bodyKg: number,
+    kit: Measured['context']['kit'],
+  ): number | null {
     const choices = choicesOf(kit, m.movement);
     const [set] = m.sets;
     if (!choices || choices.length === 0 || !set) return null;

@@ -1,13 +1,6 @@
 import type { Credits } from '../anatomy';
 import type { SetTarget } from '../session';
-import {
-  type AskedSet,
-  type Belief,
-  doneOf,
-  normalBelow,
-  outlook,
-  type Stores,
-} from '../set-model';
+import { type AskedSet, type Belief, doneOf, normalBelow, outlook, type Stores } from '../set-model';
 
 /** A lift as a belief knows it, at a setting. */
 export interface KnownLift {

@@ -299,8 +299,12 @@ export function loadSet(
 }
 
 /** Repetitions possible with another load, `times` what it is beside this one. */
-const ableWith = ({ belief, index }: KnownLift, { overNow }: SetExpected, times: number, pace: number): number =>
-  belief.curve.repsAt(overNow + Math.log(times), ownReps(belief, index)) / pace;
+const ableWith = (
+  { belief, index }: KnownLift,
+  { overNow }: SetExpected,
+  times: number,
+  pace: number,
+): number => belief.curve.repsAt(overNow + Math.log(times), ownReps(belief, index)) / pace;
 
 export const prescriptionOf = (
   { movement, kit, rig, lift }: LoadTask,

@@ -25,10 +25,14 @@ export function needsFromLog(context: Context): Need[] {
     (id) => soFar(context.logged, id).isWorsening,
   );
   if (hurts.length > 0)
-    return [{ loud: true, says: `Less comfortable: ${names(hurts.map((id) => movementOf(id).variants[0]!.name))}` }];
-  if (recoveryAlarm(context) !== null) return [{ loud: true, says: 'Falls behind what was expected: recovery' }];
+    return [
+      { loud: true, says: `Less comfortable: ${names(hurts.map((id) => movementOf(id).variants[0]!.name))}` },
+    ];
+  if (recoveryAlarm(context) !== null)
+    return [{ loud: true, says: 'Falls behind what was expected: recovery' }];
   const lifts = progress(context);
-  const are = (standing: Standing): string[] => lifts.filter((l) => l.standing === standing).map((l) => l.name);
+  const are = (standing: Standing): string[] =>
+    lifts.filter((l) => l.standing === standing).map((l) => l.name);
   const falling = are('falling');
   if (falling.length > 0) return [{ loud: true, says: `Falling: ${names(falling)}` }];
   const still = lifts.filter((l) => l.holdingFor >= HELD).map((l) => l.name);

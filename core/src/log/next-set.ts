@@ -1,7 +1,26 @@
 import { nearestLoad } from '../kit';
-import { type Bounds, chooseOne, copyOfStores, formIndex, inHand, type Stores, tire, recover, setModelTable, ownReps } from '../set-model';
+import {
+  type Bounds,
+  chooseOne,
+  copyOfStores,
+  formIndex,
+  inHand,
+  type Stores,
+  tire,
+  recover,
+  setModelTable,
+  ownReps,
+} from '../set-model';
 import { choicesOf, expectSet, type KnownLift, kgsIn, lineAsked, type LoadTask } from '../loads';
-import { asksOf, type Context, type Measured, type MeasuredLine, restsIn, taskOf, TOO_WIDE } from '../measure';
+import {
+  asksOf,
+  type Context,
+  type Measured,
+  type MeasuredLine,
+  restsIn,
+  taskOf,
+  TOO_WIDE,
+} from '../measure';
 import { movedShare } from '../strength';
 import { massText } from '../units';
 import { type DoneSet, hasFailed, isHeldUp, liveToday, tells, type Today } from './today';
@@ -70,13 +89,21 @@ function boundsAfter(
   const isUnclean = last.technique === 'broke' || last.technique === 'slipping';
   const failed = hasFailed(last, m) && !target.toFailure;
   const easier = last.reserve === null ? 0 : last.reserve - target.reserve;
-  if (isUnclean || failed || isHeldUp(last) || last.reps < target.reps.lo) bounds.most = Math.min(bounds.most, last.loadKg);
+  if (isUnclean || failed || isHeldUp(last) || last.reps < target.reps.lo)
+    bounds.most = Math.min(bounds.most, last.loadKg);
   else if (easier >= CLEARLY) bounds.least = Math.min(last.loadKg, fromKg);
   return bounds;
 }
 
 /** One set that is left: its load, and what is expected of it; the stores live through it. */
-function oneNext(walk: Walk, m: MeasuredLine, task: LoadTask, lift: KnownLift, setIndex: number, kgBefore: number | null): NextSet {
+function oneNext(
+  walk: Walk,
+  m: MeasuredLine,
+  task: LoadTask,
+  lift: KnownLift,
+  setIndex: number,
+  kgBefore: number | null,
+): NextSet {
   const { done, stores, measured } = walk;
   const set = m.sets[setIndex]!;
   const ask = task.asks[setIndex]!;
@@ -85,9 +112,12 @@ function oneNext(walk: Walk, m: MeasuredLine, task: LoadTask, lift: KnownLift, s
   const same = mine.filter((d) => (d.movement ?? m.movement.id) === m.movement.id);
   const plannedKg = set.kg;
   const lastKg = kgBefore ?? same.at(-1)?.loadKg ?? null;
-  const from = target.loadOf ? stageKg(m, setIndex, same, walk) : (lastKgOf(m, setIndex, same) ?? plannedKg ?? lastKg);
+  const from = target.loadOf
+    ? stageKg(m, setIndex, same, walk)
+    : (lastKgOf(m, setIndex, same) ?? plannedKg ?? lastKg);
   const choices = choicesOf(measured.context.kit, m.movement) ?? [];
-  const bodyKg = movedShare(m.movement, target.rig ? { ...m.rig, ...target.rig } : m.rig) * measured.context.client.massKg;
+  const bodyKg =
+    movedShare(m.movement, target.rig ? { ...m.rig, ...target.rig } : m.rig) * measured.context.client.massKg;
   if (!lift.isKnown || from === null || target.holdS !== undefined || from + bodyKg <= 0)
     return { setIndex, plannedKg, kg: from, reps: null, left: null, able: null, why: null };
   const expected = (kg: number): { reps: number; left: number } => {
@@ -102,7 +132,11 @@ function oneNext(walk: Walk, m: MeasuredLine, task: LoadTask, lift: KnownLift, s
   if (mayChange) {
     const kgs = kgsIn(choices);
     const rest = m.sets.flatMap((s, i) =>
-      i >= setIndex && !s.target.loadOf && !s.target.open && s.target.holdS === undefined && !mine.some((d) => d.setIndex === i)
+      i >= setIndex &&
+      !s.target.loadOf &&
+      !s.target.open &&
+      s.target.holdS === undefined &&
+      !mine.some((d) => d.setIndex === i)
         ? [i]
         : [],
     );
@@ -110,7 +144,8 @@ function oneNext(walk: Walk, m: MeasuredLine, task: LoadTask, lift: KnownLift, s
     const best = chooseOne(lift.belief, line, kgs, boundsAfter(m, same, kgs, { fromKg: from, bodyKg }));
     if (best && Math.abs(best.kg - from) > 1e-6) {
       const { unit } = measured.context.client;
-      const range = target.reps.lo === target.reps.hi ? `${target.reps.lo}` : `${target.reps.lo}–${target.reps.hi}`;
+      const range =
+        target.reps.lo === target.reps.hi ? `${target.reps.lo}` : `${target.reps.lo}–${target.reps.hi}`;
       const way = best.kg < from ? 'would end short of' : 'would be too easy for';
       why = `${massText(from, unit)} ${way} ${range} leaving ${Number(toHalf(target.reserve))} today`;
       if (set.byHand) {
@@ -120,7 +155,9 @@ function oneNext(walk: Walk, m: MeasuredLine, task: LoadTask, lift: KnownLift, s
     }
   }
   const brings = expected(kg);
-  const failedAt = same.findLast((d) => hasFailed(d, m) && d.loadKg <= kg + 1e-6 && !m.sets[d.setIndex]!.target.toFailure);
+  const failedAt = same.findLast(
+    (d) => hasFailed(d, m) && d.loadKg <= kg + 1e-6 && !m.sets[d.setIndex]!.target.toFailure,
+  );
   const reps = failedAt ? Math.min(brings.reps, failedAt.reps) : brings.reps;
   const seen = expectSet(lift, ask, kg + bodyKg, stores, setIndex === 0);
   live(walk, task, lift, setIndex, { done: seen.done, possible: seen.able, over: seen.over });
@@ -139,7 +176,12 @@ const lastKgOf = (m: MeasuredLine, setIndex: number, same: readonly DoneSet[]): 
 };
 
 /** A further stage follows the load its set was done with. */
-function stageKg(m: MeasuredLine, setIndex: number, same: readonly DoneSet[], { measured }: Walk): number | null {
+function stageKg(
+  m: MeasuredLine,
+  setIndex: number,
+  same: readonly DoneSet[],
+  { measured }: Walk,
+): number | null {
   const { loadOf } = m.sets[setIndex]!.target;
   const planned = m.sets[setIndex]!.kg;
   const base = same.find((d) => d.setIndex === loadOf!.bout);
@@ -198,7 +240,10 @@ export function fromHere(
   const byId = new Map(lines.map((m) => [m.id, m]));
   const rests = restsIn(timeline);
   const isDone = new Set(done.map((d) => `${d.lineId} ${d.setIndex}`));
-  let before: { m: MeasuredLine; index: number } | null = today.last && { m: today.last.line, index: today.last.setIndex };
+  let before: { m: MeasuredLine; index: number } | null = today.last && {
+    m: today.last.line,
+    index: today.last.setIndex,
+  };
   for (const e of timeline.events) {
     if (e.kind !== 'set' || isDone.has(`${e.of} ${e.index}`)) continue;
     const m = byId.get(e.of!)!;
@@ -247,4 +292,3 @@ function knownToday(
   };
   return { task: { ...taskOf(m, asksOf(m, restsS), context, m.isLight), lift }, lift };
 }
-

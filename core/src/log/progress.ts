@@ -46,7 +46,10 @@ function lifts({ logged }: Context, since: string): { movement: string; rig: Rig
     if (r.date < since || !measuresMax(r)) continue;
     const movement = movementOf(r.movement);
     const { lift } = setUpOf(movement, r.rig);
-    const of = byLift.get(lift.id) ?? { movement: r.movement, rigs: new Map<string, { rig: Rig; n: number }>() };
+    const of = byLift.get(lift.id) ?? {
+      movement: r.movement,
+      rigs: new Map<string, { rig: Rig; n: number }>(),
+    };
     const key = JSON.stringify(fullRig(movement, r.rig));
     const known = of.rigs.get(key);
     if (known) known.n += 1;
@@ -78,7 +81,10 @@ export function progress(context: Context): LiftProgress[] {
     const points = readings.map((r): LiftPoint => {
       const date = dateOf(r.day);
       const then = clientLift(movement, rig, { ...context, todayIso: date })!;
-      const { log, sd } = maxBelief(then.knowledge.training.belief, then.knowledge.training.belief.at.get(lift)!);
+      const { log, sd } = maxBelief(
+        then.knowledge.training.belief,
+        then.knowledge.training.belief.at.get(lift)!,
+      );
       const at = (z: number): number => Math.exp(log + offset + z * sd);
       return {
         date,

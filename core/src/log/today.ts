@@ -42,7 +42,10 @@ export interface Today {
 }
 
 /** Replays what was done of a session so far on top of what was known when it began. */
-export function liveToday({ lines, context }: Pick<Measured, 'lines' | 'context'>, done: readonly DoneSet[]): Today {
+export function liveToday(
+  { lines, context }: Pick<Measured, 'lines' | 'context'>,
+  done: readonly DoneSet[],
+): Today {
   const { knowledge } = lines[0]!.lift;
   const training = knowledge.training.knowing(lines.map((m) => m.lift.lift));
   training.open(dayNumber(context.onIso ?? context.todayIso));

@@ -35,7 +35,8 @@ const round = (left: number): string => String(Math.max(0, Math.round(left)));
  */
 function loadNext(m: MeasuredLine, { context, timeline, isLight }: Measured): Proposal | null {
   const [first] = m.sets;
-  if (m.line.loadKg === null || Array.isArray(m.line.loadKg) || !first || first.kg === null || isLight) return null;
+  if (m.line.loadKg === null || Array.isArray(m.line.loadKg) || !first || first.kg === null || isLight)
+    return null;
   if (!m.lift.isKnown || m.max.basis === 'borrowed' || !choicesOf(context.kit, m.movement)) return null;
   const line = { ...m.line, loadKg: null };
   const task = taskOf({ ...m, line }, asksOf(m, restsIn(timeline).get(m.id) ?? []), context, false);
@@ -79,7 +80,11 @@ function kinder(m: MeasuredLine, { context }: Measured): Proposal | null {
 }
 
 /** A lift that is known to stand still is changed, its job kept, and comes back: one at a time, never in a lighter week. */
-function rotated(measured: Measured, lines: readonly MeasuredLine[], lifts: readonly LiftProgress[]): Proposal | null {
+function rotated(
+  measured: Measured,
+  lines: readonly MeasuredLine[],
+  lifts: readonly LiftProgress[],
+): Proposal | null {
   if (measured.isLight) return null;
   for (const lift of lifts) {
     const { points, slope } = lift;
@@ -108,13 +113,18 @@ function lastCount(m: MeasuredLine, sets: readonly PerformedSet[], todayIso: str
 }
 
 /** Fewer sets where they are worth least, when a client falls behind what was expected of them. */
-function rested(measured: Measured, lines: readonly MeasuredLine[], sets: readonly PerformedSet[]): Proposal | null {
+function rested(
+  measured: Measured,
+  lines: readonly MeasuredLine[],
+  sets: readonly PerformedSet[],
+): Proposal | null {
   const on = recoveryAlarm(measured.context);
   if (on === null || measured.isLight) return null;
   // Taken already: the session asks for fewer sets than were done when it last was.
   const counts = lines.map((m) => ({ m, n: lastCount(m, sets, measured.context.todayIso) }));
   const seen = counts.filter((c) => c.n !== null);
-  if (seen.reduce((sum, { m }) => sum + m.sets.length, 0) < seen.reduce((sum, { n }) => sum + n!, 0)) return null;
+  if (seen.reduce((sum, { m }) => sum + m.sets.length, 0) < seen.reduce((sum, { n }) => sum + n!, 0))
+    return null;
   const edits = [...setsShared(measured, -SETS_OFF)].flatMap(([id, by]): Edit[] => {
     const line = measured.lines.find((m) => m.id === id)!.line;
     const scheme = withSetCount(line.scheme, Math.max(1, setCountOf(line.scheme) + by));
@@ -157,4 +167,3 @@ export function whatNext(
   const rest = rested(measured, lines, sets);
   return [...swaps, ...(rest ? [rest] : []), ...loads, ...(rotation ? [rotation] : [])];
 }
-

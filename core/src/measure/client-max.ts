@@ -43,7 +43,12 @@ export interface ClientLift extends KnownLift {
 }
 
 /** What is known of a movement at a rig; null where nothing is lifted. */
-export function clientLift(movement: Movement, rig: Rig, context: Context, hung?: Line['hung']): ClientLift | null {
+export function clientLift(
+  movement: Movement,
+  rig: Rig,
+  context: Context,
+  hung?: Line['hung'],
+): ClientLift | null {
   if (movement.load.kind === 'none') return null;
   const knowledge = knowledgeOf(context);
   let setUp = setUpOf(movement, rig);
@@ -57,7 +62,12 @@ export function clientLift(movement: Movement, rig: Rig, context: Context, hung?
     const plain = clientLift(movement, { ...rig, added: 'nothing' }, context);
     const plainMaxKg = plain ? Math.exp(plain.max.log + plain.offset) : 0;
     if (plainMaxKg > 0)
-      setUp = withHung(setUp, movement, fullRig(movement, rig), { body: bodyOf(context), kit: context.kit, hung, plainMaxKg });
+      setUp = withHung(setUp, movement, fullRig(movement, rig), {
+        body: bodyOf(context),
+        kit: context.kit,
+        hung,
+        plainMaxKg,
+      });
   }
   return { belief, index, offset: setUp.offset, isKnown, lift: setUp.lift, setUp, max, knowledge };
 }
@@ -81,14 +91,24 @@ export function maxIn(of: ClientLift, movement: Movement, rig: Rig, context: Con
     spread: max.sd,
     workingSpread: max.workingSd,
     sets: own.sets + own.tests,
-    terms: basis === 'borrowed' ? borrowedTerms(of, movement, rig, context, kg) : ownTerms(own, movement, rig, context, kg),
+    terms:
+      basis === 'borrowed'
+        ? borrowedTerms(of, movement, rig, context, kg)
+        : ownTerms(own, movement, rig, context, kg),
   };
 }
 
 interface Own {
   tests: number;
   sets: number;
-  last: { date: string; loadKg: number; reps: number; reserve: number; unsaid?: true | undefined; test: boolean } | null;
+  last: {
+    date: string;
+    loadKg: number;
+    reps: number;
+    reserve: number;
+    unsaid?: true | undefined;
+    test: boolean;
+  } | null;
 }
 
 const counted = new WeakMap<Context['logged'], WeakMap<Context['client']['tests'], Map<string, Own>>>();
@@ -111,8 +131,7 @@ function ownOf({ logged, client, todayIso, isPast }: Context, lift: string): Own
       of.set(`${key} ${id}`, known);
     };
     const isBefore = (date: string): boolean => (isPast ? date < todayIso : date <= todayIso);
-    for (const r of client.tests)
-      if (isBefore(r.date)) take({ ...r, test: true }, liftId(r));
+    for (const r of client.tests) if (isBefore(r.date)) take({ ...r, test: true }, liftId(r));
     for (const r of logged)
       if (isBefore(r.date) && r.kind === 'set' && r.cut !== true) take({ ...r, test: false }, liftId(r));
   }
@@ -121,18 +140,33 @@ function ownOf({ logged, client, todayIso, isPast }: Context, lift: string): Own
 
 const liftId = (r: { movement: string; rig: Rig }): string => setUpOf(movementOf(r.movement), r.rig).lift.id;
 
-function ownTerms({ last, sets, tests }: Own, movement: Movement, _rig: Rig, context: Context, kg: number): MaxTerm[] {
+function ownTerms(
+  { last, sets, tests }: Own,
+  movement: Movement,
+  _rig: Rig,
+  context: Context,
+  kg: number,
+): MaxTerm[] {
   const { unit } = context.client;
   const many = (n: number, what: string): string[] => (n === 0 ? [] : [`${n} ${what}${n === 1 ? '' : 's'}`]);
   const from = [...many(tests, 'test'), ...many(sets, 'set')].join(' and ');
   if (!last) return [];
   const left = last.unsaid ? '' : last.reserve > 0 ? `, ${last.reserve} left` : ', nothing left';
   const plus = movement.load.kind === 'bodyweight' && last.loadKg > 0 ? '+' : '';
-  const what = last.loadKg === 0 && movement.load.kind === 'bodyweight' ? 'the body' : `${plus}${massText(last.loadKg, unit)}`;
+  const what =
+    last.loadKg === 0 && movement.load.kind === 'bodyweight'
+      ? 'the body'
+      : `${plus}${massText(last.loadKg, unit)}`;
   return [{ says: `${from}; the last ${what} × ${last.reps}${left}`, kg }];
 }
 
-function borrowedTerms({ knowledge }: ClientLift, movement: Movement, rig: Rig, context: Context, kg: number): MaxTerm[] {
+function borrowedTerms(
+  { knowledge }: ClientLift,
+  movement: Movement,
+  rig: Rig,
+  context: Context,
+  kg: number,
+): MaxTerm[] {
   const { bench } = references;
   const known = setUpOf(movementOf(bench.movement), bench.rig);
   const { belief, index } = knowing(knowledge, known.lift);
@@ -146,7 +180,11 @@ function borrowedTerms({ knowledge }: ClientLift, movement: Movement, rig: Rig, 
 }
 
 /** Where a movement's max is going: per week on the logarithm, with one standard deviation. */
-export function clientGrowth(movement: Movement, rig: Rig, context: Context): { mean: number; sd: number } | null {
+export function clientGrowth(
+  movement: Movement,
+  rig: Rig,
+  context: Context,
+): { mean: number; sd: number } | null {
   const of = clientLift(movement, rig, context);
   return of && growthOf(of.belief, of.index);
 }
@@ -173,11 +211,13 @@ export function clientTrend(movement: Movement, rig: Rig, context: Context, week
     const then: Context = { ...context, todayIso: date };
     delete then.onIso;
     const own = ownOf(then, setUpOf(movement, rig).lift.id);
-    const max = own.last || context.client.tests.some((t) => t.date <= date) ? clientMax(movement, rig, then) : null;
+    const max =
+      own.last || context.client.tests.some((t) => t.date <= date) ? clientMax(movement, rig, then) : null;
     if (max && max.basis !== 'calibrate') points.push({ date, kg: max.kg, spread: max.spread });
   }
   return points;
 }
 
 /** The name a lift goes by. */
-export const liftName = (movement: Movement, rig: Rig): string => variantOf(movement, fullRig(movement, rig)).name;
+export const liftName = (movement: Movement, rig: Rig): string =>
+  variantOf(movement, fullRig(movement, rig)).name;

@@ -1,7 +1,26 @@
 import { creditsOf } from '../mechanics';
 import { findMovement, type Movement, movementOf, type Rig } from '../movements';
-import { ANY_RANGE, type Belief, copyOfBelief, type Lift, openDay, type Run, runKey, Training, withLift } from '../set-model';
-import { atFailureSaid, type LiftRecord, type Logged, measuresMax, movedShare, paceOf, references, USUAL_REP_S } from '../strength';
+import {
+  ANY_RANGE,
+  type Belief,
+  copyOfBelief,
+  type Lift,
+  openDay,
+  type Run,
+  runKey,
+  Training,
+  withLift,
+} from '../set-model';
+import {
+  atFailureSaid,
+  type LiftRecord,
+  type Logged,
+  measuresMax,
+  movedShare,
+  paceOf,
+  references,
+  USUAL_REP_S,
+} from '../strength';
 import type { Client } from '../session';
 import { daysBetween } from '../units';
 import type { Context } from './context';
@@ -32,7 +51,9 @@ function happeningsOf(tests: readonly LiftRecord[], logged: readonly Logged[]): 
   for (const sets of sessions.values()) {
     const day = dayNumber(sets[0]!.date);
     // Where nobody kept the order, a movement after the other.
-    sets.sort((a, b) => (a.at ?? 0) - (b.at ?? 0) || compare(a.line, b.line) || (a.index ?? 0) - (b.index ?? 0));
+    sets.sort(
+      (a, b) => (a.at ?? 0) - (b.at ?? 0) || compare(a.line, b.line) || (a.index ?? 0) - (b.index ?? 0),
+    );
     const tested = sets.filter((r) => r.kind === 'test');
     list.push(...tested.map((record): Happening => ({ is: 'test', day, record: record as LiftRecord })));
     const done = sets.filter((r) => r.kind !== 'test');
@@ -135,7 +156,12 @@ export function liveSet(training: Training, movement: Movement, r: Logged, massK
     repS: (r.repS ?? USUAL_REP_S) * (movement.oneSided ? 2 : 1),
     told: r.unsaid ? null : r.reserve,
     failed,
-    asked: asked && { lo: asked.lo, hi: asked.hi, reserve: asked.reserve, ...(asked.toFailure ? { toFailure: true } : {}) },
+    asked: asked && {
+      lo: asked.lo,
+      hi: asked.hi,
+      reserve: asked.reserve,
+      ...(asked.toFailure ? { toFailure: true } : {}),
+    },
     technique: r.broke ? 'broke' : r.slipping ? 'slipping' : null,
     counts: isCounted,
     credits: creditsOf(movement, r.rig),

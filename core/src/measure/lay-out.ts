@@ -10,7 +10,17 @@ import { noRun } from '../set-model';
 /** Seconds by which a pause may move before the loads are looked at again. */
 const NOTICED_S = 2;
 
-const unloaded = { sets: [], calibrate: false, missing: null, step: null, ramps: [], seconds: 0, exertions: [], places: [], run: noRun };
+const unloaded = {
+  sets: [],
+  calibrate: false,
+  missing: null,
+  step: null,
+  ramps: [],
+  seconds: 0,
+  exertions: [],
+  places: [],
+  run: noRun,
+};
 
 /**
  * Loads and clock of a session: dress the lines, lay the clock, load and tire, ramp. The loads need to know how tired

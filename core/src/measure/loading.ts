@@ -26,7 +26,12 @@ export const rangeOf = (asks: readonly Pick<SetAsk, 'target'>[]): { lo: number; 
   asks[0]?.target.reps ?? { lo: 0, hi: 0 };
 
 /** What the loads of a line follow from, for the client of a context. */
-export function taskOf(m: DressedLine, asks: readonly SetAsk[], context: Context, isLight: boolean): LoadTask {
+export function taskOf(
+  m: DressedLine,
+  asks: readonly SetAsk[],
+  context: Context,
+  isLight: boolean,
+): LoadTask {
   const { line, movement, rig, lift } = m;
   const range = rangeOf(asks);
   const run = context.runs?.get(runKey(lift.lift.id, range)) ?? runOf(lift.knowledge, lift.lift, range);

@@ -37,9 +37,15 @@ const chosen = new WeakMap<Line, { context: Context; known: Chosen[] }>();
 const inARow = ({ restsS, stores: { fast, slow, atOnce } }: Met): Float64Array =>
   Float64Array.from([...restsS, ...fast, ...slow, ...atOnce]);
 
-const same = (a: Float64Array, b: Float64Array): boolean => a.length === b.length && a.every((x, i) => x === b[i]);
+const same = (a: Float64Array, b: Float64Array): boolean =>
+  a.length === b.length && a.every((x, i) => x === b[i]);
 
-export function rememberChosen(line: Line, context: Context, meeting: Met, make: () => ChosenLoads): ChosenLoads {
+export function rememberChosen(
+  line: Line,
+  context: Context,
+  meeting: Met,
+  make: () => ChosenLoads,
+): ChosenLoads {
   let of = chosen.get(line);
   if (of?.context !== context) chosen.set(line, (of = { context, known: [] }));
   const { known } = of;

@@ -1,14 +1,6 @@
 import type { FormulaChoice } from '../strength';
 import { boundedCost, type Curve, curveOf } from './curve';
-import {
-  accrue,
-  copyOfGaussian,
-  type Gaussian,
-  gaussian,
-  renew,
-  variance,
-  varianceOfSum,
-} from './gaussian';
+import { accrue, copyOfGaussian, type Gaussian, gaussian, renew, variance, varianceOfSum } from './gaussian';
 import type { Lift } from './lift';
 import { felt } from './stores';
 import { setModelTable } from './table';
@@ -142,8 +134,7 @@ export function passTime(b: Belief, day: number): void {
   for (let i = 0; i < n; i += 1) {
     for (let j = 0; j < n; j += 1) add(i, j, drift.common ** 2 * weeks);
     const since = b.lastDone[i];
-    const beyond =
-      since == null ? 0 : Math.max(0, Math.min(weeks, (day - since) / 7 - drift.idleWeeks));
+    const beyond = since == null ? 0 : Math.max(0, Math.min(weeks, (day - since) / 7 - drift.idleWeeks));
     add(i, i, drift.own ** 2 * (weeks - beyond) + (drift.own * drift.idleTimes) ** 2 * beyond);
     add(n + i, n + i, drift.ownGrowth ** 2 * weeks);
   }
@@ -158,8 +149,7 @@ export function openDay(b: Belief, day: number): void {
 }
 
 /** The client's own repetitions in a lift, beside the usual. */
-export const ownReps = (b: Belief, i: number): number =>
-  Math.exp(b.ownCurve.mean + b.liftCurve[i]!.mean);
+export const ownReps = (b: Belief, i: number): number => Math.exp(b.ownCurve.mean + b.liftCurve[i]!.mean);
 
 /** Repetitions to failure at which a lift is trained, and what goes with them. */
 export function zoneOf(b: Belief, i: number): { reps: number; weight: number; loss: number } {
@@ -229,8 +219,7 @@ export interface MaxBelief {
 
 export function maxBelief(b: Belief, i: number): MaxBelief {
   const own = variance(b.state, i);
-  const all = (reps: number): number =>
-    Math.sqrt(own + sharedVariance(b, i, reps) + noise.shared ** 2);
+  const all = (reps: number): number => Math.sqrt(own + sharedVariance(b, i, reps) + noise.shared ** 2);
   return { log: b.state.mean[i]!, sd: all(1), workingSd: all(zoneOf(b, i).reps), ownSd: Math.sqrt(own) };
 }
 

@@ -1,6 +1,6 @@
-import type { Belief } from './belief';
+import { type Belief, formIndex, ownReps } from './belief';
 import { type AskedSet, type Expected, expectedMiss, liveThrough, outlook } from './expecting';
-import { copyOfStores, type Stores } from './stores';
+import { copyOfStores, felt, lossOf, type Stores } from './stores';
 import { setModelTable } from './table';
 
 const { otherThanInHand } = setModelTable.missing;
@@ -58,6 +58,23 @@ export const inHand = (kg: number): Bounds => ({ keep: { kg, worth: otherThanInH
 
 const isSame = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6;
 
+/** Repetitions to failure, when fresh, between which a load is worth trying on what a line asks. Own estimates. */
+const WORTH_TRYING = { fewer: 2, more: 14 };
+
+/** The loads of a kit that are worth trying: where a first set would come near what is asked, and one beyond on either side. */
+function worthTrying(b: Belief, line: LineAsked, kgs: readonly number[]): readonly number[] {
+  const los = line.sets.map((s) => s.lo * s.pace);
+  const his = line.sets.map((s) => (s.hi + s.reserve) * s.pace);
+  const own = ownReps(b, line.lift);
+  const max = b.state.mean[line.lift]! + b.state.mean[formIndex(b)]! - felt(lossOf(line.stores, line.sets[0]!.credits), b.tiring.mean);
+  const at = (reps: number): number =>
+    Math.exp(max - b.curve.overAt(reps, own)) / (line.scale ?? 1) - line.bodyKg;
+  const [low, high] = [at(Math.max(...his) + WORTH_TRYING.more), at(Math.max(0.5, Math.min(...los) - WORTH_TRYING.fewer))];
+  const from = kgs.findLastIndex((kg) => kg < low);
+  const to = kgs.findIndex((kg) => kg > high);
+  return kgs.slice(Math.max(0, from), to === -1 ? kgs.length : to + 1);
+}
+
 /**
  * The load of a kit that comes nearest to what a line asks: the least expected miss over its sets, the lighter of two as
  * good. `kgs` ascending. Null where there is nothing to choose from.
@@ -68,38 +85,31 @@ export function chooseOne(
   kgs: readonly number[],
   { keep, least = -Infinity, most = Infinity }: Bounds = {},
 ): Tried | null {
+  if (line.sets.length === 0) return null;
   const within = kgs.filter((kg) => kg >= least - 1e-6 && kg <= most + 1e-6);
   const open = within.length > 0 ? within : kgs;
-  const cost = (t: Tried): number => t.miss + (keep && !isSame(t.kg, keep.kg) ? keep.worth : 0);
+  const near = worthTrying(b, line, open);
+  // Where all are too light the heaviest is tried, where all are too heavy the lightest.
+  const tried = near.length > 0 ? [...near] : [open[0] ?? NaN, open.at(-1) ?? NaN];
+  const kept = keep && open.find((kg) => isSame(kg, keep.kg));
+  if (kept !== undefined && !tried.includes(kept)) tried.push(kept);
   let best: Tried | null = null;
-  // The miss falls to one least load and rises again: looked for from the middle of what the estimate says.
-  let [low, high] = [0, open.length - 1];
-  const known = new Map<number, Tried>();
-  const at = (i: number): Tried => {
-    let t = known.get(i);
-    if (!t) known.set(i, (t = tryLoad(b, line, open[i]!)));
-    return t;
-  };
-  while (high - low > 4) {
-    const middle = (low + high) >> 1;
-    if (at(middle).miss <= at(middle + 1).miss) high = middle + 1;
-    else low = middle;
-  }
-  const seen = new Set<number>();
-  for (let i = Math.max(0, low - 2); i <= Math.min(open.length - 1, high + 2); i += 1) seen.add(i);
-  if (keep) {
-    const i = open.findIndex((kg) => isSame(kg, keep.kg));
-    if (i >= 0) seen.add(i);
-  }
-  for (const i of [...seen].sort((x, y) => x - y)) {
-    const t = at(i);
-    if (!best || cost(t) < cost(best) - 1e-9) best = t;
+  let lowest = Infinity;
+  for (const kg of tried.filter((x) => !Number.isNaN(x)).sort((x, y) => x - y)) {
+    const t = tryLoad(b, line, kg);
+    const cost = t.miss + (keep && !isSame(kg, keep.kg) ? keep.worth : 0);
+    if (cost < lowest - 1e-9) [best, lowest] = [t, cost];
   }
   return best;
 }
 
 /** Every set with the load that is best for itself, the sets before it as they are chosen. */
-export function chooseEach(b: Belief, line: LineAsked, kgs: readonly number[], bounds: Bounds = {}): Tried | null {
+export function chooseEach(
+  b: Belief,
+  line: LineAsked,
+  kgs: readonly number[],
+  bounds: Bounds = {},
+): Tried | null {
   if (kgs.length === 0) return null;
   const stores = copyOfStores(line.stores);
   const sets: Tried['sets'] = [];

@@ -55,7 +55,11 @@ function seenIn(set: DoneSet, bias: number, expected: { left: number; sd: number
   if (set.failed) return { reps: atFailure(set.reps) * pace, sd: telling.countSd * pace, left: null };
   if (set.told === null) {
     if (expected.left >= noise.halfRep * pace) return null;
-    return { reps: done + telling.unsaid.more * pace, sd: telling.unsaid.sd * pace, left: telling.unsaid.more };
+    return {
+      reps: done + telling.unsaid.more * pace,
+      sd: telling.unsaid.sd * pace,
+      left: telling.unsaid.more,
+    };
   }
   const left = leftThought({ left: expected.left / pace, sd: expected.sd / pace }, set.told, bias);
   const added = set.told === 0 ? telling.toldNone : 0;
@@ -169,4 +173,3 @@ export function learnCurve(b: Belief, { lift, reps, log }: CurvePair): void {
   b.ownCurve = { mean: b.ownCurve.mean + all * y, variance: (1 - all) * b.ownCurve.variance };
   b.liftCurve[lift] = { mean: of.mean + mine * y, variance: (1 - mine) * of.variance };
 }
-

@@ -80,7 +80,13 @@ const { liftDay } = setModelTable.noise;
 const { sdMost } = setModelTable.missing;
 
 /** How far a set is expected to miss what is asked, over all that the client may be today. */
-export function expectedMiss(b: Belief, lift: number, asked: AskedSet, { known }: Outlook, isFirst: boolean): number {
+export function expectedMiss(
+  b: Belief,
+  lift: number,
+  asked: AskedSet,
+  { known }: Outlook,
+  isFirst: boolean,
+): number {
   const v = known.uncounted + (isFirst ? 0 : liftDay ** 2);
   const sd = Math.min(sdMost, Math.sqrt(v));
   const own = ownReps(b, lift);

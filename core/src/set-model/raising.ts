@@ -77,7 +77,12 @@ function upTo(b: Belief, line: LineAsked, kgs: readonly number[], lastKg: number
 }
 
 /** What may be taken in one step from the last session, and the load that answers two bad ones. */
-export function boundsOf(b: Belief, line: LineAsked, kgs: readonly number[], run: Run): Bounds & { answer?: number } {
+export function boundsOf(
+  b: Belief,
+  line: LineAsked,
+  kgs: readonly number[],
+  run: Run,
+): Bounds & { answer?: number } {
   const { lastKg } = run;
   if (lastKg === null || kgs.length === 0) return {};
   const keep = { kg: lastKg, worth: otherThanLast };
@@ -119,7 +124,12 @@ export function stepTo(kg: number, { lastKg }: Run): Step {
 export const lighterSets = (n: number): number => Math.max(1, Math.round(n * setModelTable.lighterWeek.sets));
 
 /** The load of a lighter week: 5–15 % below the last where the kit has it, what comes nearest to what is asked then. */
-export function lighterLoad(b: Belief, line: LineAsked, kgs: readonly number[], { lastKg }: Run): NextLoad | null {
+export function lighterLoad(
+  b: Belief,
+  line: LineAsked,
+  kgs: readonly number[],
+  { lastKg }: Run,
+): NextLoad | null {
   if (lastKg === null) {
     const found = chooseOne(b, line, kgs);
     return found && { ...found, step: 'lighter week' };

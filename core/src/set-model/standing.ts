@@ -1,7 +1,17 @@
 import { setModelTable } from './table';
 
-const { weeks: WEEKS, least, spanDays, daySd, priorDf, widen, risingZ, fallingZ, holdingZ, holdingBelow } =
-  setModelTable.standing;
+const {
+  weeks: WEEKS,
+  least,
+  spanDays,
+  daySd,
+  priorDf,
+  widen,
+  risingZ,
+  fallingZ,
+  holdingZ,
+  holdingBelow,
+} = setModelTable.standing;
 
 /** What a session's sets say of a max, on the logarithm. */
 export interface DayReading {

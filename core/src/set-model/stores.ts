@@ -88,7 +88,10 @@ export interface Work {
 }
 
 /** How much of a hard set a set is, for what lasts: by the share of what was possible, heavy ones a little less. */
-export function amountOf({ done, possible, over, ownReps = 1 }: Omit<Work, 'credits' | 'own'>, curve: Curve): number {
+export function amountOf(
+  { done, possible, over, ownReps = 1 }: Omit<Work, 'credits' | 'own'>,
+  curve: Curve,
+): number {
   if (done <= 0) return 0;
   const fresh = curve.repsAt(over, ownReps);
   return Math.min(1, done / Math.max(0.5, possible)) ** power * (fresh / (fresh + half)) * atTen;
@@ -104,7 +107,11 @@ export const leftAfter = (seconds: number): { fast: number; slow: number } => ({
  * What a set adds, in place: by the share of what was possible, so that ten with an empty bar tire nobody, and for the
  * moment so much that right after the last repetition exactly what was left is left.
  */
-export function tire(stores: Stores, { credits, done, possible, over, own, ownReps = 1 }: Work, curve: Curve): void {
+export function tire(
+  stores: Stores,
+  { credits, done, possible, over, own, ownReps = 1 }: Work,
+  curve: Curve,
+): void {
   if (done <= 0) return;
   const able = Math.max(0.5, possible);
   const amount = amountOf({ done, possible, over, ownReps }, curve);
@@ -114,7 +121,10 @@ export function tire(stores: Stores, { credits, done, possible, over, own, ownRe
     stores.slow[at[j]!]! += slow * amount * credit[j]!;
   }
   const left = Math.max(0, able - done);
-  const moment = Math.max(0, (over - curve.overAt(left, ownReps)) / Math.exp(own) - lossOf(stores, credits, true));
+  const moment = Math.max(
+    0,
+    (over - curve.overAt(left, ownReps)) / Math.exp(own) - lossOf(stores, credits, true),
+  );
   for (let j = 0; j < at.length; j += 1)
     stores.atOnce[at[j]!] = Math.max(stores.atOnce[at[j]!]!, moment * credit[j]!);
 }

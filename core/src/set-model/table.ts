@@ -66,7 +66,16 @@ export const setModelTable = {
     zone: 0.25,
   },
   /** What makes one set differ from another, on the logarithm; the last three are factors. Own estimates. */
-  noise: { set: 0.012, tired: 0.35, liftDay: 0.014, shared: 0.02, halfRep: 0.5, laterSet: 0.5, laterLift: 0.8, outlier: 3 },
+  noise: {
+    set: 0.012,
+    tired: 0.35,
+    liftDay: 0.014,
+    shared: 0.02,
+    halfRep: 0.5,
+    laterSet: 0.5,
+    laterLift: 0.8,
+    outlier: 3,
+  },
   /** How a max wanders, a square root of a week. Own estimates. */
   drift: { common: 0.003, own: 0.005, growth: 0.0006, ownGrowth: 0.0006, idleWeeks: 3, idleTimes: 3 },
   /** No spread of what is learnt beside the maxima falls below these. */

@@ -121,7 +121,9 @@ export class Training {
   /** A copy that knows some lifts more, of which nothing was ever done. */
   knowing(lifts: readonly Lift[]): Training {
     const copy = this.copy();
-    const missing = lifts.filter((l, i) => !copy.belief.at.has(l.id) && lifts.findIndex((x) => x.id === l.id) === i);
+    const missing = lifts.filter(
+      (l, i) => !copy.belief.at.has(l.id) && lifts.findIndex((x) => x.id === l.id) === i,
+    );
     const belief = missing.reduce(withLift, copy.belief);
     return Object.assign(copy, { belief, lifts: belief.lifts });
   }
@@ -133,7 +135,10 @@ export class Training {
   }
 
   /** A set to failure outside any session. */
-  test(day: number, set: { lift: string; movesKg: number; reps: number; told?: number; pace?: number }): void {
+  test(
+    day: number,
+    set: { lift: string; movesKg: number; reps: number; told?: number; pace?: number },
+  ): void {
     openDay(this.belief, day);
     const lift = this.index(set.lift);
     const failed = set.told === undefined || set.told === 0;
@@ -192,15 +197,32 @@ export class Training {
       this.record(set, { movesKg, loss, expected: able.reps, surprise });
     } else {
       const done = set.reps * pace;
-      const left = set.failed ? 0.5 * pace : set.told === null ? Math.max(0, able.reps - done) : set.told * pace;
+      const left = set.failed
+        ? 0.5 * pace
+        : set.told === null
+          ? Math.max(0, able.reps - done)
+          : set.told * pace;
       surprise = { off: null, left, possible: Math.max(0.5, done + left), loss: able.loss };
     }
     if (set.counts)
-      line.sets.push({ kg: set.kg, reps: set.reps, lo: set.asked?.lo ?? 0, unclean: set.technique === 'slipping' || set.technique === 'broke' });
-    const over = belief.state.mean[lift]! + belief.state.mean[2 * belief.lifts.length + 1]! - Math.log(movesKg);
+      line.sets.push({
+        kg: set.kg,
+        reps: set.reps,
+        lo: set.asked?.lo ?? 0,
+        unclean: set.technique === 'slipping' || set.technique === 'broke',
+      });
+    const over =
+      belief.state.mean[lift]! + belief.state.mean[2 * belief.lifts.length + 1]! - Math.log(movesKg);
     tire(
       stores,
-      { credits: set.credits, done: set.reps * pace, possible: surprise.possible, over, own, ownReps: ownReps(belief, lift) },
+      {
+        credits: set.credits,
+        done: set.reps * pace,
+        possible: surprise.possible,
+        over,
+        own,
+        ownReps: ownReps(belief, lift),
+      },
       belief.curve,
     );
     if (set.oneSided) recover(stores, side);
@@ -245,7 +267,9 @@ export class Training {
       const sets = (s.byLift.get(lift) ?? []).map((r) => {
         const reps = r.failed
           ? r.done
-          : r.done + (r.told! + (r.told === 0 ? telling.toldNone : 0) + belief.bias.mean * biasWeight(r.left)) * r.pace;
+          : r.done +
+            (r.told! + (r.told === 0 ? telling.toldNone : 0) + belief.bias.mean * biasWeight(r.left)) *
+              r.pace;
         return {
           log: r.logKg + belief.curve.overAt(reps, own) + r.loss * Math.exp(belief.tiring.mean),
           variance: (r.cost * r.sd) ** 2 + (noise.tired * r.loss) ** 2 + 1e-4,
@@ -303,7 +327,12 @@ export class Training {
 
   private record(
     set: TrainedSet,
-    { movesKg, loss, expected, surprise }: { movesKg: number; loss: number; expected: number; surprise: Surprise },
+    {
+      movesKg,
+      loss,
+      expected,
+      surprise,
+    }: { movesKg: number; loss: number; expected: number; surprise: Surprise },
   ): void {
     const { session, belief } = this;
     if (!session || surprise.off === null || (!set.failed && set.told === null)) return;
@@ -326,7 +355,12 @@ export class Training {
     });
     session.byLift.set(set.lift, list);
     if (set.failed && set.asked?.toFailure)
-      this.failed(set.lift, session.day, surprise.possible, Math.log(movesKg) + felt(loss, belief.tiring.mean));
+      this.failed(
+        set.lift,
+        session.day,
+        surprise.possible,
+        Math.log(movesKg) + felt(loss, belief.tiring.mean),
+      );
   }
 
   /** Two sets to failure far enough apart say how the client's curve bends. */

@@ -3,7 +3,8 @@ import { type Trial, trials } from './plans';
 
 const mean = (list: readonly number[]): number =>
   list.length === 0 ? NaN : list.reduce((a, b) => a + b, 0) / list.length;
-const share = <T>(list: readonly T[], is: (x: T) => boolean): number => mean(list.map((x) => (is(x) ? 1 : 0)));
+const share = <T>(list: readonly T[], is: (x: T) => boolean): number =>
+  mean(list.map((x) => (is(x) ? 1 : 0)));
 
 /** Half the width of an 80 % band, in standard deviations. */
 const EIGHTY = 1.2816;
@@ -76,7 +77,10 @@ export const livesOf = (list: readonly Trial[], weeks: number, withTest = true):
   list.map((trial) => live(trial, weeks, { withTest }));
 
 /** What is said of lifts that gain so much a week, by week; and how often recovery is asked after. */
-export function standingsOf(many: number, gain: number): { week: number; rising: number; holding: number; falling: number }[] & { alarms?: number } {
+export function standingsOf(
+  many: number,
+  gain: number,
+): { week: number; rising: number; holding: number; falling: number }[] & { alarms?: number } {
   const lives = livesOf(trials(many, { gain }), 12);
   const rows = [6, 8, 10, 12].map((week) => {
     const list = lives.flatMap((l) => l.standings.filter((s) => s.week === week));
@@ -97,6 +101,11 @@ export function caughtOf(many: number, each: number): { within4: number; within6
   const [from, to] = [at(42), at(63)];
   const lives = livesOf(trials(many, { gain: 0.002, falls: { from, to, each } }), 10);
   const sessions = [42, 45, 49, 52, 56, 59].map(at);
-  const caught = (n: number): number => share(lives, (l) => l.alarms.some((a) => sessions.slice(0, n).includes(a)));
-  return { within4: caught(4), within6: caught(6), before: mean(lives.map((l) => l.alarms.filter((a) => a < from).length)) };
+  const caught = (n: number): number =>
+    share(lives, (l) => l.alarms.some((a) => sessions.slice(0, n).includes(a)));
+  return {
+    within4: caught(4),
+    within6: caught(6),
+    before: mean(lives.map((l) => l.alarms.filter((a) => a < from).length)),
+  };
 }

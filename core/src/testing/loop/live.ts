@@ -58,7 +58,17 @@ export function live(trial: Trial, weeks: number, { withTest = true } = {}): Liv
   const client = withTest
     ? {
         ...trial.client,
-        tests: [{ movement: 'barbell-press', rig: {}, date: before, loadKg: test, reps: life.tested(bench, test, before), reserve: 0, kind: 'test' as const }],
+        tests: [
+          {
+            movement: 'barbell-press',
+            rig: {},
+            date: before,
+            loadKg: test,
+            reps: life.tested(bench, test, before),
+            reserve: 0,
+            kind: 'test' as const,
+          },
+        ],
       }
     : trial.client;
   let logged: Logged[] = [];
@@ -66,7 +76,13 @@ export function live(trial: Trial, weeks: number, { withTest = true } = {}): Liv
     for (const [turn, day] of [0, 3].entries()) {
       const date = daysAfter(lifter.begins, 7 * week + day);
       const isLight = LIGHT_WEEKS.includes(week);
-      const base: Context = { client, kit, logged, todayIso: date, ...(isLight ? { isLight: true as const } : {}) };
+      const base: Context = {
+        client,
+        kit,
+        logged,
+        todayIso: date,
+        ...(isLight ? { isLight: true as const } : {}),
+      };
       const plan = sessions[turn % sessions.length]!;
       const measured = measure(isLight ? lightOf(measure(plan, base)) : plan, base);
       const lifted = life.lift(measured, date);
@@ -76,9 +92,26 @@ export function live(trial: Trial, weeks: number, { withTest = true } = {}): Liv
         ...logged,
         ...lifted.flatMap((l) => {
           const m = measured.lines.find((x) => x.id === l.lineId)!;
-          const said = { ...nothingSaid, technique: l.technique, ended: l.failed ? ('too heavy' as const) : null };
-          const set = performed(m, l.setIndex, { loadKg: l.loadKg, reps: l.reps, reserve: l.reserve, heldS: null }, said);
-          return evidenceOf({ ...set, id: `${id}-${l.lineId}-${l.setIndex}`, clientId: 'c', sessionId: id, doneOn: date }) ?? [];
+          const said = {
+            ...nothingSaid,
+            technique: l.technique,
+            ended: l.failed ? ('too heavy' as const) : null,
+          };
+          const set = performed(
+            m,
+            l.setIndex,
+            { loadKg: l.loadKg, reps: l.reps, reserve: l.reserve, heldS: null },
+            said,
+          );
+          return (
+            evidenceOf({
+              ...set,
+              id: `${id}-${l.lineId}-${l.setIndex}`,
+              clientId: 'c',
+              sessionId: id,
+              doneOn: date,
+            }) ?? []
+          );
         }),
       ];
       const now: Context = { client, kit, logged, todayIso: date };

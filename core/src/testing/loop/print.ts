@@ -34,10 +34,14 @@ export function printLoop(many: number): void {
     const found = standingsOf(fewer, gain);
     console.log(`\ngains ${percent(gain)} a week; alarms ${plain(found.alarms ?? NaN)} in 24 sessions`);
     for (const { week, rising, holding, falling } of found)
-      console.log(`  week ${week}: rising ${percent(rising)}, holding ${percent(holding)}, falling ${percent(falling)}`);
+      console.log(
+        `  week ${week}: rising ${percent(rising)}, holding ${percent(holding)}, falling ${percent(falling)}`,
+      );
   }
   for (const each of [0.015, 0.025, 0.04]) {
     const { within4, within6, before } = caughtOf(fewer, each);
-    console.log(`\nfalls ${percent(each)} a session: seen in four ${percent(within4)}, in six ${percent(within6)}; false before ${plain(before)}`);
+    console.log(
+      `\nfalls ${percent(each)} a session: seen in four ${percent(within4)}, in six ${percent(within6)}; false before ${plain(before)}`,
+    );
   }
 }
