@@ -122,7 +122,11 @@ class Measuring {
       const sets = m.sets.filter((s) => s.kg !== null && s.expectedReps !== null && !s.target.volumeOnly);
       if (m.movement.prepares !== undefined || sets.length === 0) continue;
       const key = runKey(m.lift.lift.id, rangeOf(m.sets));
-      const done = sets.map((s) => ({ kg: s.kg!, reps: s.expectedReps!, lo: s.target.open ? 0 : s.target.reps.lo }));
+      const done = sets.map((s) => ({
+        kg: s.kg!,
+        reps: s.expectedReps!,
+        lo: s.target.open ? 0 : s.target.reps.lo,
+      }));
       this.runs.set(key, runAfter(m.run, done));
     }
   }
@@ -237,10 +241,7 @@ class Measuring {
 }
 
 /** A block measured: every day with its session as its week has it, every week with what it gives. */
-export function measureBlock(
-  block: TrainingBlock,
-  context: BlockContext,
-): MeasuredBlock {
+export function measureBlock(block: TrainingBlock, context: BlockContext): MeasuredBlock {
   const measuring = new Measuring(block, context);
   const days = placed(block);
   return {

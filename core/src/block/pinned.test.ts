@@ -156,7 +156,7 @@ test('the weeks of a block, what is found in them and what mends it are what the
       ]),
     sheets: measureBlock(block, context)
       .weeks.slice(0, 2)
-      .flatMap((w) => w.days.map((d) => daySheet(d, undefined))),
+      .flatMap((w) => w.days.map((d) => daySheet(d))),
     rotations: proposedRotations(measureBlock({ ...block, rotateEvery: 3 }, context)),
     session: sessionOfDay(measured, '2026-12-04', 'handed over'),
     frozen: frozenSession(measured, '2026-12-04', new Map()),

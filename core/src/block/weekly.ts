@@ -32,8 +32,7 @@ function lighter(m: MeasuredLine, kit: Measured['context']['kit']): Partial<Line
   const own = m.line.loadKg === null ? null : (m.sets[0]?.kg ?? null);
   return {
     scheme: withSetCount(plainly(m.line), lighterSets(setCountOf(m.line.scheme))),
-    loadKg:
-      own === null || !loads || loads.length === 0 ? null : nearestLoad(loads, own * AT_MOST).load.kg,
+    loadKg: own === null || !loads || loads.length === 0 ? null : nearestLoad(loads, own * AT_MOST).load.kg,
     percentOf: undefined,
     squeezeS: undefined,
     reserve: {

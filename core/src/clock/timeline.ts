@@ -41,8 +41,12 @@ export const clockTable = {
   /** The way between two stations that nobody has measured, metres. */
   usualWayM: 15,
   metresPerS: 1,
-  /** Bells laid ready for the next stage of a drop, a pin moved in a stack. */
+  /** A pin moved in a stack for the next stage of a drop; bells put down and others taken up. */
   nextStage: 4,
+  nextBells: 11,
+  /** Getting under a bar, taking it out and putting it back; the other hand taking over. */
+  underBar: 10,
+  otherSide: 5,
   benchAngle: 15,
   plateMoved: 8,
   dumbbells: 15,
@@ -117,14 +121,15 @@ export function layBlock(
     return { id: l.id, clock, sets: (clock.setOf[clock.setOf.length - 1] ?? -1) + 1 };
   });
   const rounds = Math.max(...turns.map((t) => t.sets));
+  // What is done in turn is laid ready before the first round, the first movement last.
+  for (const { id, clock } of [...turns].reverse()) prepare(id, clock);
   for (let round = 0; round < rounds; round++) {
     const inRound = turns.filter((t) => t.sets > round);
     inRound.forEach(({ id, clock }, position) => {
       const first = clock.setOf.indexOf(round);
       const last = clock.setOf.lastIndexOf(round);
-      if (round === 0) prepare(id, clock);
-      else {
-        const change = clock.changeS[first] ?? 0;
+      if (round > 0 || position > 0) {
+        const change = round === 0 ? 0 : (clock.changeS[first] ?? 0);
         if (position > 0) {
           const swap = walkSeconds(distances, state.station, clock.station, true);
           spend('swap', swap, id, first);

@@ -193,12 +193,12 @@ test('a block and its sessions are changed, and taken back, as one', () => {
   const history = historyOf(of);
   const before = [sampleBlock(3), { ...sound }] as const;
   const next = applyChange(...before, {
-    block: { title: 'Other', double: !before[0].double },
+    block: { title: 'Other', rotateEvery: 5 },
     sessions: [{ id: 'b', edit: { do: 'head', patch: { title: 'Changed' } } }],
   });
   const done = history.commit(history.start(before), [next.block, next.sessions], 'both');
   expect(done.past[0]!.change).toEqual([
-    { title: expect.anything(), double: expect.anything() },
+    { title: expect.anything(), rotateEvery: expect.anything() },
     { b: { title: { was: sound.b!.title, is: 'Changed' } } },
   ]);
   expect(history.undo(done).present).toEqual(before);

@@ -42,7 +42,7 @@ const pairs: [keyof typeof kinds, object, object][] = [
       life: [life],
       moved: [{ day: 3, to: '2026-12-09' }],
       made: [{ day: 0, training: 'push-a', session: 's', on: null }],
-      double: !block.double,
+      rotateEvery: 5,
     },
   ],
   [

@@ -14,6 +14,9 @@ const newest = (kind: DocumentKind, raw: unknown): unknown => {
 const fixture = (kind: DocumentKind, version: number): Raw =>
   JSON.parse(readFileSync(new URL(`./fixtures/${kind}-${version}.json`, import.meta.url), 'utf8')) as Raw;
 
+/** Fields that a step has taken out. */
+const gone: Partial<Record<DocumentKind, string[]>> = { block: ['double'] };
+
 const everyVersion = documentKinds.flatMap((kind) =>
   Array.from({ length: versionOf(kind) }, (_, i): [DocumentKind, number] => [kind, i + 1]),
 );
@@ -23,7 +26,8 @@ test.each(everyVersion)('a %s of version %p opens as one of the newest', (kind, 
   expect([old.format, old.version]).toEqual([`drimbo.${kind}`, version]);
   const opened = kinds[kind].any.parse(old) as unknown as Raw;
   expect(opened.version).toBe(versionOf(kind));
-  expect(Object.keys(opened)).toEqual(expect.arrayContaining(Object.keys(old)));
+  const kept = Object.keys(old).filter((key) => !(gone[kind] ?? []).includes(key));
+  expect(Object.keys(opened)).toEqual(expect.arrayContaining(kept));
   expect(kinds[kind].any.parse(opened)).toEqual(opened);
 });
 

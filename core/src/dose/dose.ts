@@ -22,6 +22,8 @@ export interface CountedSet {
   counts?: number;
   /** What it was meant to count for; the same when left out. */
   prescribed?: number;
+  /** Its load is found on the day: nobody knows yet whether it will be hard. */
+  isUnknown?: boolean;
 }
 
 export interface Dose {
@@ -32,6 +34,8 @@ export interface Dose {
   fractional: number;
   /** All working sets × credit as they are written, those that will stay easy or come short included. */
   prescribed: number;
+  /** Of the fractional sets those whose load is found on the day: counted as they are asked, and known by nobody. */
+  unknown: number;
   band: { lo: number; hi: number } | null;
   /** What the next set would add, as a share of what one session can give. */
   next: number;
@@ -51,7 +55,7 @@ function count(
   band: Dose['band'],
   { counting, valueScale }: School,
 ): Dose {
-  const dose: Dose = { direct: 0, indirect: 0, fractional: 0, prescribed: 0, band, next: 0 };
+  const dose: Dose = { direct: 0, indirect: 0, fractional: 0, prescribed: 0, unknown: 0, band, next: 0 };
   for (const set of sets) {
     const whole = set.counts ?? 1;
     const credit = creditOf(set.credits);
@@ -59,6 +63,7 @@ function count(
     if (!isHard(set.reserve, counting.hardReserve)) continue;
     if (!counting.indirect && credit < DIRECT) continue;
     dose.fractional += credit * whole;
+    if (set.isUnknown) dose.unknown += credit * whole;
     if (credit >= DIRECT) dose.direct += whole;
     else if (credit >= NOTICEABLE) dose.indirect += whole;
   }

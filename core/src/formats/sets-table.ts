@@ -51,10 +51,7 @@ const said = (name: string, field: 'technique' | 'fault' | 'side' | 'ended'): Co
   write: (set) => asText(set[field] ?? ''),
   read: (cell) => ({ [field]: cell.trim() === '' ? null : fromText(cell.trim()) }),
 });
-const graded = (
-  name: string,
-  field: 'felt' | 'comfort' | 'reserve' | 'heldS' | 'repS' | 'at',
-): Column => ({
+const graded = (name: string, field: 'felt' | 'comfort' | 'reserve' | 'heldS' | 'repS' | 'at'): Column => ({
   name,
   write: (set) => String(set[field] ?? ''),
   read: (cell) => ({ [field]: cell.trim() === '' ? null : Number(cell) }),

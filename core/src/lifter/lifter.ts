@@ -5,7 +5,7 @@ import { type DoneSet, fromHere, type Technique } from '../log';
 import type { Measured, MeasuredLine } from '../measure';
 import type { Movement, Rig } from '../movements';
 import { type LimitId, rangeTime, repSeconds } from '../session';
-import { familyShare, inBench, movedShare } from '../strength';
+import { familyShare, inBench, movedShare, references } from '../strength';
 import { daysBetween } from '../units';
 import { doneWith, formOfDay, gained, type Judging, repsByTable, shareByTable, Tiredness } from './body';
 import { Chance } from './chance';
@@ -99,7 +99,10 @@ export class Life {
       Math.exp(gained(weeks, lifter.gain, this.own.stepWeeks, FADES) - sessions * (fall?.each ?? 0));
     const found = inBench(movement, rig);
     const talent = lifter.talents?.[movement.id] ?? 1;
-    const own = new Chance(`${lifter.seed} ${movement.id}`).normal(OWN_TALENT * (found?.spread ?? 0.2));
+    const own =
+      movement.id === references.bench.movement
+        ? 0
+        : new Chance(`${lifter.seed} ${movement.id}`).normal(OWN_TALENT * (found?.spread ?? 0.2));
     return benchKg * (found?.ratio ?? familyShare(movement)) * talent * Math.exp(own);
   }
 

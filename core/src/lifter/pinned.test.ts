@@ -4,18 +4,18 @@ import { expectPinned } from '../testing/pinned';
 import { atOneGo, daysAfter } from '../units';
 import { Chance } from './chance';
 import { Life, type Lifter } from './lifter';
-import { doneSet } from './one-set';
+import { doneWith } from './body';
 import { rehearsing } from './rehearse';
 
 test('a simulated set and a rehearsed session go as they did', () => {
-  const target = { reps: { lo: 8, hi: 10 }, reserve: 2, open: false, toFailure: false };
-  const all = [0.55, 0.65, 0.75, 0.85, 1.02].flatMap((share, i) =>
+  const target = { lo: 8, hi: 10, open: false };
+  const all = [0.2, 0.4, 0.55, 0.65, 0.75, 0.85, 1.02].flatMap((share, i) =>
     [0, 1, 3].map((reserve) =>
-      doneSet(
-        { ...target, reserve, toFailure: reserve === 0 } as never,
-        { maxKg: 100, movesKg: 100 * share, pace: 1 + (i % 2) / 5 },
+      doneWith(
+        20 * (1.1 - share),
+        { ...target, reserve, toFailure: reserve === 0 },
+        { share: 0.1, amount: 0.4, sd: 0.8 },
         new Chance(`set ${i} ${reserve}`),
-        0.8,
       ),
     ),
   );

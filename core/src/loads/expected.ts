@@ -80,7 +80,8 @@ export function expectSet(
   });
   const { able, ableSd, known } = seen;
   const whole = (reps: number): number => Math.max(0, Math.round(reps));
-  const reps = Math.min(whole(seen.reps), Math.floor(able + MAY_MISS));
+  // What is not possible whole is not promised.
+  const reps = Math.min(whole(seen.reps), Math.floor(able + 1e-9));
   const end = (z: number): number => whole(doneOf(Math.max(0, able + z * ableSd), asked));
   const needed = (asked.lo + asked.reserve - MAY_MISS) * asked.pace;
   const z = (known.overNow - belief.curve.overAt(Math.max(0, needed))) / Math.sqrt(known.uncounted);
@@ -88,7 +89,7 @@ export function expectSet(
     able,
     ableSd,
     reps: Math.max(0, reps),
-    left: Math.max(0, able - reps),
+    left: asked.toFailure ? 0 : Math.max(0, able - reps),
     likely: { lo: end(-EIGHTY), hi: end(EIGHTY) },
     chance: normalBelow(z),
     loss: 1 - Math.exp(-known.loss),

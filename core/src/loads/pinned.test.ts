@@ -3,13 +3,9 @@ import { sampleKit } from '../examples';
 import { byName, pinMany, randomCases, ruleCases, soundCase } from '../testing/cases';
 import { expectPinned } from '../testing/pinned';
 import { gearOf, handHeights, loadAlong, loadCurve, shareLeft, tightestOf } from './along-the-range';
-import { beliefIn, MAY_MISS } from './chance';
-import { A_CHANGE, bestDown, bestShared, LEAST_SURE, loadsFor } from './choosing-loads';
-import { expectedOf, isTold } from './expected';
 import { percentagesOfMax } from './percentages';
 import { choicesOf } from './prescribe';
 import { fewestMoves, rampSets } from './ramp';
-import { outlookOf, ownWish, sharedWish } from './seeking';
 
 const cases = [soundCase, ...randomCases(16), ...ruleCases.filter((_, i) => i % 6 === 0)];
 
@@ -34,17 +30,7 @@ test('the pieces loads are chosen by are what they were', () => {
   const bells = entries.find((e) => e.id === 'incline-dumbbell-press')!;
   const choices = choicesOf(sampleKit, bench.movement)!;
   const hands = choicesOf(sampleKit, bells.movement)!;
-  const belief = beliefIn(100, 0.06);
-  const sets = [4, 8, 12].map((toFailure, i) => ({
-    reps: { lo: toFailure - 2, hi: toFailure },
-    reserve: i,
-    pace: 1,
-    loss: 0.04 * i,
-    formula: 'median' as const,
-  }));
-  const target = { reps: { lo: 6, hi: 8 }, reserve: 2, open: false, toFailure: false };
   expectPinned(import.meta.dirname, 'pieces', {
-    constants: [MAY_MISS, A_CHANGE, LEAST_SURE, belief],
     percentages: percentagesOfMax(100, [50, 62.5, 70, 80, 90, 95], choices),
     ramps: [40, 60, 80, 120].flatMap((kg) =>
       (['ladder', 'two sets'] as const).flatMap((style) => [
@@ -61,20 +47,6 @@ test('the pieces loads are chosen by are what they were', () => {
         choices.find((l) => l.kg >= kg)!,
       ),
     ),
-    expected: [3, 7, 8, 10, 12, 20].map((toFailure) => [
-      expectedOf(toFailure, target as never),
-      isTold(toFailure, target as never, 1),
-    ]),
-    wishes: [
-      sets.map((s) => ownWish(s as never, 100)),
-      sharedWish(sets as never, 100),
-      outlookOf(sets as never, (i) => 70 - 5 * i, belief),
-      bestShared(choices, sets as never, 100, belief),
-      bestDown(choices, sets as never, 100, belief),
-      loadsFor(choices, sets as never, 100, belief, undefined),
-      loadsFor(choices, sets as never, 100, belief, 'one'),
-      loadsFor(choices, sets as never, 100, belief, 'down'),
-    ],
   });
 });
 

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { makeableLoads, nearestLoad, plateMoves } from '../kit';
-import { movementOf } from '../movements';
+import { findEntry, movementOf } from '../movements';
 import { sampleKit } from '../examples';
+import { choicesOf } from './prescribe';
 import { fewestMoves, rampSets } from './ramp';
 
 const loads = makeableLoads(sampleKit, movementOf('barbell-press'));
@@ -48,4 +49,17 @@ test('two sets of twelve to fifteen instead, one step for a lift that is warm, n
   expect(rampSets(loads, 100, 'barbell', false)).toHaveLength(1);
   expect(rampSets(loads, 20, 'barbell', true)).toEqual([]);
   expect(rampSets([], 100, 'barbell', true)).toEqual([]);
+});
+
+test('nobody changes bars on the way up: with 15 kg and 20 kg bars in the hall a ramp stays on the one of the working sets', () => {
+  const kit = {
+    ...sampleKit,
+    bars: [...sampleKit.bars, { id: 'bar-15', name: 'Light bar', kg: 15, use: 'straight' as const }],
+  };
+  const { movement } = findEntry('barbell-bench-press')!;
+  for (const workKg of [60, 100, 140]) {
+    const ramps = rampSets(choicesOf(kit, movement)!, workKg, 'barbell', true);
+    for (const { kg, perSide } of ramps)
+      expect(kg - 2 * perSide!.reduce((sum, p) => sum + p.kg * p.count, 0)).toBe(20);
+  }
 });

@@ -92,6 +92,15 @@ export function fewestMoves(
 const cheaper = <P extends { moves: number; off: number }>(a: P, b: P): P =>
   b.moves < a.moves || (b.moves === a.moves && b.off < a.off - 1e-12) ? b : a;
 
+/** A bar without its plates, kg. */
+const barOf = (l: MadeLoad): number => l.kg - 2 * platesOf(l).reduce((kg, p) => kg + p.kg * p.count, 0);
+
+/** The loads made with the bar of the working load: nobody changes bars on the way up. */
+function onOneBar(loads: readonly MadeLoad[], workKg: number): readonly MadeLoad[] {
+  const work = nearestLoad(loads, workKg).load;
+  return work.perSide && !work.oneEnd ? loads.filter((l) => Math.abs(barOf(l) - barOf(work)) < 0.01) : loads;
+}
+
 /**
  * Ramp sets up to a working load (kg): the whole ladder for the first heavy compound, one step for a
  * later one that is already warm; `rehearsed`: easy repetitions of the warm-up stand for the first step. Steps that fall on the same load, or within a tenth of the
@@ -99,14 +108,15 @@ const cheaper = <P extends { moves: number; off: number }>(a: P, b: P): P =>
  * fewest plate moves.
  */
 export function rampSets(
-  loads: readonly MadeLoad[],
+  all: readonly MadeLoad[],
   workKg: number,
   implement: Implement,
   isFirst: boolean,
   style: RampStyle = 'ladder',
   rehearsed = false,
 ): RampSet[] {
-  if (loads.length === 0) return [];
+  if (all.length === 0) return [];
+  const loads = onOneBar(all, workKg);
   const barLike = implement === 'barbell' || implement === 'guided bar';
   const whole = !isFirst
     ? oneStep

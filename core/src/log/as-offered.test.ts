@@ -91,13 +91,21 @@ describe.each(lifts)('%s', (entry, kg, reps) => {
       },
     ],
   };
-  test.each(schemeKinds)('logged as offered, %s leaves the max where it was', (kind) => {
-    const { before, after } = logOf(lineOf(entry, kind, reps), client, false);
-    expect(Math.abs(after / before - 1)).toBeLessThan(0.01);
-  });
-  test.each(schemeKinds)('logged untouched, %s proves nothing', (kind) => {
+  // Whoever says that as much was left as was foreseen has a little more: people under-estimate. Loads that came true rise.
+  test.each(schemeKinds)(
+    'told as offered, %s never brings the max down, and up by no more than a set shows',
+    (kind) => {
+      const { before, after } = logOf(lineOf(entry, kind, reps), client, false);
+      expect(after / before).toBeGreaterThan(0.99);
+      expect(after / before).toBeLessThan(1 + 0.006 * SESSIONS);
+    },
+  );
+  test.each(schemeKinds)('logged untouched, %s proves nothing beside the growth that time brings', (kind) => {
     const { logged, before, after } = logOf(lineOf(entry, kind, reps, { first: 1, last: 0 }), client, true);
     expect(logged.length).toBeGreaterThan(0);
-    expect(Math.abs(after / before - 1)).toBeLessThan(0.01);
+    // 24 sessions every third day at .12 % a week.
+    const grown = Math.exp((0.0012 * 3 * (SESSIONS - 1)) / 7);
+    // To failure a whole number is told of what has a fraction.
+    expect(Math.abs(after / before / grown - 1)).toBeLessThan(kind === 'to failure' ? 0.02 : 0.01);
   });
 });

@@ -19,6 +19,8 @@ const set = (id: string): PerformedSet => ({
   heldS: null,
   tired: 0,
   repS: null,
+  asked: null,
+  at: null,
 });
 const kept = (id: string, at: number | null, isMine = true): KeptSet => ({
   id,

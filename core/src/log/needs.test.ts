@@ -29,9 +29,18 @@ test('nothing is asked for without a log, nor while a lift rises', () => {
   expect(says(log([70, 72, 74, 76, 78, 80, 82, 84]))).toEqual([]);
 });
 
-test('who is down twice running is told loudly, who is stuck quietly', () => {
-  expect(says(log([80, 80, 80, 80, 72, 64]))).toContain('loud Down twice running');
-  expect(says(log([80, 80.5, 80, 79.5, 80, 80, 80.5, 80]))).toEqual(['Stuck']);
+test('at most one thing is asked for: who falls behind loudly, what stands still quietly, chance not at all', () => {
+  const behind = log(
+    Array.from({ length: 15 }, () => 80),
+    (i) => ({ reps: i < 12 ? 8 : 18 - i, reserve: i < 12 ? 2 : 0 }),
+  );
+  expect(says(behind)).toEqual(['loud Falls behind what was expected']);
+  const still = log(
+    Array.from({ length: 22 }, (_, i) => 80 * 0.9985 ** i),
+    () => ({ reps: 6, reserve: 1 }),
+  );
+  expect(says(still)).toEqual(['Standing still']);
+  expect(says(log([80, 80.5, 80, 79.5, 80, 80, 80.5, 80]))).toEqual([]);
 });
 
 test('a movement that gets uncomfortable is told, whatever its load does', () => {

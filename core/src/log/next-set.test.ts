@@ -3,7 +3,7 @@ import { line, sampleContext, sampleKit, session } from '../examples';
 import { choicesOf } from '../loads';
 import { measure } from '../measure';
 import { fromHere } from './next-set';
-import { formOf, type DoneSet } from './today';
+import type { DoneSet } from './today';
 
 const plan = session([
   line('barbell-bench-press', { scheme: { kind: 'straight', sets: 4, reps: { lo: 6, hi: 8 } } }),
@@ -40,7 +40,7 @@ test('a set that fails early takes load off the next ones and says why; one with
   const bad = fromHere(measured, [set(bench.id, 0, planned, 3, 0)]);
   const [next] = bad.next.get(bench.id)!;
   expect(next!.kg!).toBeLessThan(planned);
-  expect(next!.why).toMatch(/kg would end short of 6–8 today/);
+  expect(next!.why).toMatch(/kg would end short of 6–8 leaving [\d.]+ today/);
   expect(bad.says).toMatch(/^Today you are about \d+ % down\.$/);
   const good = fromHere(measured, [set(bench.id, 0, planned, 8, 7), set(bench.id, 1, planned, 8, 6)]);
   expect(good.next.get(bench.id)![0]!.kg!).toBeGreaterThan(planned);
@@ -48,20 +48,70 @@ test('a set that fails early takes load off the next ones and says why; one with
 });
 
 test('what one lift shows of the day reaches the others, and less than itself', () => {
-  const { form, lines } = formOf(measured.lines, [set(bench.id, 0, planned, 3, 0)], sampleContext.client);
-  expect(form.times).toBeLessThan(0.995);
-  expect(lines.get(bench.id)!.times).toBeLessThan(form.times);
-  expect(lines.has(incline.id)).toBe(false);
+  const kg = incline.sets[0]!.kg!;
+  const bad = fromHere(measured, [set(bench.id, 0, planned, 3, 0), set(bench.id, 1, planned - 10, 3, 0)]);
+  expect(bad.form.times).toBeLessThan(0.99);
+  const able = (here: ReturnType<typeof fromHere>, id: string): number => here.next.get(id)![0]!.able!.reps;
+  const usual = fromHere(measured, [asPlanned, { ...asPlanned, setIndex: 1 }]);
+  expect(bad.next.get(incline.id)![0]!.kg!).toBeLessThanOrEqual(kg);
+  const lost = (id: string, at: number): number => {
+    const [b, u] = [bad.next.get(id)![0]!, usual.next.get(id)![0]!];
+    return (u.kg! - b.kg!) / at + (able(usual, id) - able(bad, id)) / 40;
+  };
+  expect(lost(bench.id, planned)).toBeGreaterThan(lost(incline.id, kg));
+  expect(lost(incline.id, kg)).toBeGreaterThan(0);
 });
 
-test('one reading agrees with the textbook answer for a normal prior and a normal reading', () => {
-  const none = formOf([bench], [], sampleContext.client);
-  expect(none.form).toEqual({ times: 1, spread: 0.03 });
-  // Posterior precision of one unknown is the sum of the precisions: the spread of the day can only shrink.
-  const one = formOf([bench], [asPlanned], sampleContext.client);
-  const two = formOf([bench], [asPlanned, { ...asPlanned, setIndex: 1 }], sampleContext.client);
-  expect(one.form.spread).toBeLessThan(none.form.spread);
-  expect(two.form.spread).toBeLessThan(one.form.spread);
+test('after a set that failed nobody is expected to do more at that load; after "too easy" nothing gets lighter', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 1, max: 5 }), fc.integer({ min: 0, max: 2 }), (reps, i) => {
+      const done = [
+        ...bench.sets.slice(0, i).map((s, n) => set(bench.id, n, s.kg!, s.expectedReps!, 2)),
+        set(bench.id, i, planned, reps, 0),
+      ];
+      for (const n of fromHere(measured, done).next.get(bench.id)!)
+        if (n.kg! >= planned - 1e-6) expect(n.reps!).toBeLessThanOrEqual(reps);
+    }),
+  );
+  fc.assert(
+    fc.property(fc.integer({ min: 6, max: 10 }), fc.integer({ min: 6, max: 8 }), (reserve, reps) => {
+      for (const n of fromHere(measured, [set(bench.id, 0, planned, reps, reserve)]).next.get(bench.id)!)
+        expect(n.kg!).toBeGreaterThanOrEqual(planned);
+    }),
+  );
+});
+
+test('technique and pain hold a load back', () => {
+  const easy = set(bench.id, 0, planned, 8, 7);
+  expect(loadsOf([easy])[0]).toBeGreaterThan(planned);
+  for (const patch of [
+    { technique: 'slipping' },
+    { technique: 'broke' },
+    { comfort: 2 },
+    { ended: 'pain' },
+  ] as const)
+    expect([patch, loadsOf([{ ...easy, ...patch }])[0]!]).toEqual([patch, planned]);
+});
+
+test('a further stage follows the load its set was done with, and stays a drop', () => {
+  const drop = measure(
+    session([
+      line('barbell-bench-press', {
+        scheme: { kind: 'drop', sets: 1, reps: { lo: 8, hi: 10 }, drops: 2, lighter: 20, on: 'every set' },
+      }),
+    ]),
+    sampleContext,
+  );
+  const [m] = drop.lines;
+  const base = m!.sets[0]!.kg!;
+  const stages = (kg: number) =>
+    fromHere(drop, [set(m!.id, 0, kg, 8, 0)])
+      .next.get(m!.id)!
+      .map((n) => n.kg!);
+  expect(stages(base)).toEqual(m!.sets.slice(1).map((s) => s.kg));
+  const lighter = stages(base - 20);
+  expect(lighter[0]!).toBeLessThan(base - 20);
+  expect(lighter[1]!).toBeLessThan(lighter[0]!);
 });
 
 const anySet = fc.record({
@@ -124,7 +174,7 @@ test('where nothing was known, the first set tells the next ones; stages and ope
 });
 
 describe('what the plan says stands', () => {
-  const [heavy] = measure(
+  const heavyDay = measure(
     session([
       line('barbell-bench-press', {
         loadKg: 150,
@@ -132,9 +182,9 @@ describe('what the plan says stands', () => {
       }),
     ]),
     sampleContext,
-  ).lines;
-  const next = (done: DoneSet[]) =>
-    fromHere({ lines: [heavy!], context: sampleContext }, done).next.get(heavy!.id)!;
+  );
+  const [heavy] = heavyDay.lines;
+  const next = (done: DoneSet[]) => fromHere(heavyDay, done).next.get(heavy!.id)!;
 
   test('before anything was done, with what is expected of it', () => {
     expect(next([]).map((n) => [n.kg, n.why])).toEqual([
@@ -145,29 +195,32 @@ describe('what the plan says stands', () => {
     expect(next([])[0]!.reps).toBeLessThan(6);
   });
 
-  test('a load of the coach’s own also after sets of other movements', () => {
-    const elsewhere = set('another', 0, 60, 3, 0);
-    expect(next([elsewhere])[0]!.kg).toBe(150);
-    expect(next([set(heavy!.id, 0, 150, 2, 0)])[0]!.kg).toBeLessThan(150);
-  });
-
-  test('where a set ended for another reason than strength, hurt, was left unsaid or was another movement’s', () => {
-    const short = set(heavy!.id, 0, 150, 2, 0);
-    for (const patch of [
-      { ended: 'interrupted' },
-      { ended: 'lost the path' },
-      { comfort: 3 },
-      { reserve: null },
-      { kind: 'stage' },
-      { movement: 'dumbbell-press' },
-    ] as const)
-      expect([patch, next([{ ...short, ...patch }]).at(-1)!.kg]).toEqual([patch, 150]);
-    expect(next([{ ...short, reserve: null, ended: 'too heavy' }]).at(-1)!.kg).toBeLessThan(150);
-    expect(next([{ ...short, comfort: 4 }]).at(-1)!.kg).toBeLessThan(150);
+  test('a load of the coach’s own is never put away: what would do is said once it missed by two', () => {
+    const missed = next([set(heavy!.id, 0, 150, 2, 0)]);
+    expect(missed.map((n) => n.kg)).toEqual([150, 150]);
+    expect(missed[0]!.why).toMatch(
+      /^150 kg would end short of 6–8 leaving [\d.]+ today; [\d.]+ kg would do$/,
+    );
+    expect(next([set(heavy!.id, 0, 150, 5, 0)])[0]!.why).toBe(null);
   });
 });
 
-test('a set of so many, so slow repetitions that no max follows leaves the plan as it is', () => {
+test('what ended for another reason than strength, hurt, was left unsaid or was another movement’s moves no load', () => {
+  const short = set(bench.id, 0, planned, 2, 0);
+  const first = (patch: Partial<DoneSet>): number => loadsOf([{ ...short, ...patch }])[0]!;
+  for (const patch of [
+    { ended: 'interrupted' },
+    { ended: 'lost the path' },
+    { comfort: 3 },
+    { kind: 'stage' },
+    { movement: 'dumbbell-press' },
+  ] as const)
+    expect([patch, first(patch)]).toEqual([patch, planned]);
+  expect(first({ reserve: null, ended: 'too heavy' })).toBeLessThan(planned);
+  expect(first({ comfort: 4 })).toBeLessThan(planned);
+});
+
+test('a set of ever so many, so slow repetitions is a set like any other', () => {
   const slow = measure(
     session([
       line('barbell-bench-press', {
@@ -179,8 +232,8 @@ test('a set of so many, so slow repetitions that no max follows leaves the plan 
   );
   const [m] = slow.lines;
   const { next } = fromHere(slow, [set(m!.id, 0, 40, 25, 2)]);
-  expect(next.get(m!.id)!.map(({ kg, reps }) => [kg, reps])).toEqual([
-    [40, null],
-    [40, null],
-  ]);
+  for (const { kg, reps } of next.get(m!.id)!) {
+    expect(kg).toBe(40);
+    expect(reps).toBeGreaterThan(15);
+  }
 });

@@ -249,7 +249,8 @@ export function fromHere(
     const m = byId.get(e.of!)!;
     if (before) recover(walk.stores, restBetween(before, m, e.index));
     let of = tasks.get(m.id);
-    if (!of) tasks.set(m.id, (of = { ...knownToday(m, today, rests.get(m.id) ?? [], context), kg: null }));
+    if (!of)
+      tasks.set(m.id, (of = { ...knownToday(m, today, done, rests.get(m.id) ?? [], context), kg: null }));
     const one = oneNext(walk, m, of.task, of.lift, e.index, of.kg);
     of.kg = one.kg;
     next.get(m.id)!.push(one);
@@ -278,17 +279,19 @@ const restBetween = (before: { m: MeasuredLine; index: number }, m: MeasuredLine
 function knownToday(
   m: MeasuredLine,
   { training }: Today,
+  done: readonly DoneSet[],
   restsS: readonly number[],
   context: Context,
 ): { task: LoadTask; lift: KnownLift } {
   const { belief } = training;
   const index = belief.at.get(m.lift.lift.id)!;
+  const isToldToday = done.some((d) => tells(d, m));
   const ownSd = Math.sqrt(belief.state.cov[index * belief.state.n + index]!);
   const lift: KnownLift = {
     belief,
     index,
     offset: m.lift.offset,
-    isKnown: m.lift.isKnown || (belief.lastDone[index] != null && ownSd <= TOO_WIDE),
+    isKnown: m.lift.isKnown || isToldToday || (belief.lastDone[index] != null && ownSd <= TOO_WIDE),
   };
   return { task: { ...taskOf(m, asksOf(m, restsS), context, m.isLight), lift }, lift };
 }

@@ -20,7 +20,6 @@ import { asksWhy, offeredFor } from './offering';
 import { progress } from './progress';
 import { minutesTrained, sessionDay } from './session-day';
 import { fittingRest, minutesLeft } from './time-left';
-import { formOf } from './today';
 import { plannedLog, readLog } from './typed-log';
 import { unlikely } from './unlikely';
 import { whatNext } from './what-next';
@@ -37,12 +36,9 @@ test('the next set after any done before it is what it was', () => {
       return [1, 2, 4, 7].map((many) => {
         const done = today.slice(0, many).map(asDone);
         const { next, ...here } = fromHere(measured, done);
-        const form = formOf(measured.lines, done, one.context.client);
         return [
           here,
           [...next].map(([line, sets]) => [line, sets.filter((_, i) => i % 2 === 0)]),
-          form.form,
-          [...form.lines],
           measured.lines.slice(0, 3).map((m) => offeredFor(m, 0, next.get(m.id)?.[0])),
           measured.lines.slice(0, 3).map((m) => findingLoad(m, 0, done, one.context)),
           measured.lines.slice(0, 3).map((m) => [0, 3, 6, 20].map((reps) => asksWhy(m, 0, reps))),

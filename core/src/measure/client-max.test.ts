@@ -40,9 +40,9 @@ test('logged sets beside a test make it surer; months make it less sure', () => 
 test('a formula of the coach’s choice counts, and another client is another answer', () => {
   const by = (formula: typeof sampleClient.formula): number =>
     known({ ...sampleContext, client: { ...sampleClient, formula } }).kg;
-  // 100 × 5: Epley 116.7, Brzycki 112.5 (Epley 1985; Brzycki 1993).
-  expect(by('epley')).toBeCloseTo(100 * (1 + 5 / 30), 6);
-  expect(by('brzycki')).toBeCloseTo(3600 / 32, 6);
+  // Five to failure were five and a half: Epley 118.3, Brzycki 114.3 (Epley 1985; Brzycki 1993), but for what was thought before.
+  expect(Math.abs(by('epley') - 100 * (1 + 5.5 / 30))).toBeLessThan(0.3);
+  expect(Math.abs(by('brzycki') - 3600 / 31.5)).toBeLessThan(0.3);
 });
 
 test('with chains the bar holds less, and the heavier they hang the less', () => {

@@ -7,29 +7,7 @@ import { daysAfter, massText, roughMass } from '../units';
 import { bodyOf, type Context } from './context';
 import { dayNumber, knowing, knowledgeOf, type Knowledge } from './knowing';
 import { setUpOf, type SetUp, withHung } from './lifts';
-
-/** From what a max is known. */
-export type MaxBasis = 'tested' | 'from sets' | 'borrowed' | 'calibrate';
-
-/** One term of the sum behind a max: what it says, in words. */
-export interface MaxTerm {
-  says: string;
-  kg: number;
-}
-
-/** Today's max in the movement's own terms: total, each hand, or everything that moves. A model's estimate. */
-export type MaxEstimate =
-  | { basis: 'calibrate' }
-  | {
-      basis: Exclude<MaxBasis, 'calibrate'>;
-      kg: number;
-      /** One standard deviation of a true single, and as it is read where the client trains: shares of it. */
-      spread: number;
-      workingSpread: number;
-      /** Sets and tests of its own that it rests on. */
-      sets: number;
-      terms: MaxTerm[];
-    };
+import type { MaxEstimate, MaxTerm } from './max-estimate';
 
 /** A max less sure than this, on the logarithm, gives no load: the first set finds it. Own estimate. */
 export const TOO_WIDE = 0.36;
@@ -58,7 +36,8 @@ export function clientLift(
   // Of somebody nobody saw lift, mass and years say too little for a load.
   const isSeen = belief.zones.some((z) => z.n > 0);
   const isKnown = isSeen && max.ownSd <= TOO_WIDE && (hasOwn || inBench(movement, rig) !== null);
-  if (changesAlong(rig) && isKnown) {
+  // Sets done with chains or bands have shown what those leave.
+  if (changesAlong(rig) && isKnown && !hasOwn) {
     const plain = clientLift(movement, { ...rig, added: 'nothing' }, context);
     const plainMaxKg = plain ? Math.exp(plain.max.log + plain.offset) : 0;
     if (plainMaxKg > 0)
@@ -80,6 +59,17 @@ export function clientMax(movement: Movement, rig: Rig, context: Context, hung?:
 
 /** The max of a lift that is known, with what it rests on. */
 export function maxIn(of: ClientLift, movement: Movement, rig: Rig, context: Context): MaxEstimate {
+  const { maxes } = of.knowledge;
+  const key = `${of.lift.id} ${of.offset} ${context.client.unit} ${JSON.stringify(rig)}`;
+  let max = maxes.get(key);
+  if (!max) {
+    if (maxes.size > 2000) maxes.clear();
+    maxes.set(key, (max = made(of, movement, rig, context)));
+  }
+  return max;
+}
+
+function made(of: ClientLift, movement: Movement, rig: Rig, context: Context): MaxEstimate {
   if (!of.isKnown) return { basis: 'calibrate' };
   const { max, offset, lift } = of;
   const own = ownOf(context, lift.id);

@@ -2,6 +2,7 @@ import { clockTable } from '../clock';
 import { line, sampleContext, session } from '../examples';
 import { layOnClock, shareSeconds } from './clocking';
 import { dressLine } from './dress';
+import { noRun } from '../set-model';
 import { layOut } from './lay-out';
 
 const three = { kind: 'straight' as const, sets: 3, reps: { lo: 8, hi: 8 } };
@@ -17,8 +18,13 @@ test('the clock is laid before any load is known', () => {
     sets: [],
     calibrate: false,
     missing: null,
+    step: null,
     ramps: [],
     seconds: 0,
+    exertions: [],
+    places: [],
+    isLight: false,
+    run: noRun,
   };
   const s = session([bench]);
   const one = { ...s, blocks: [{ ...s.blocks[0]!, id: 'b' }] };
@@ -27,11 +33,11 @@ test('the clock is laid before any load is known', () => {
   expect(sets[1]!.startS - sets[0]!.endS).toBe(bench.restS);
 });
 
-test('a set lasts its repetitions by the tempo: 8 × (2 + 1 + 1 + 0) = 32 s, both sides 64 s', () => {
+test('a set lasts its repetitions by the tempo: 8 × (2 + 1 + 1 + 0) = 32 s, and ten under the bar; both sides 64 s, and five to change', () => {
   const { sets } = setsOf();
-  expect(sets[0]!.endS - sets[0]!.startS).toBe(32);
+  expect(sets[0]!.endS - sets[0]!.startS).toBe(32 + 10);
   const oneSided = setsOf([line('single-arm-overhead-extension', { scheme: three })]).sets[0]!;
-  expect(oneSided.endS - oneSided.startS).toBe(64);
+  expect(oneSided.endS - oneSided.startS).toBe(64 + 5);
 });
 
 test('plates that have to be changed between sets take their time where the rest is shorter', () => {

@@ -14,9 +14,15 @@ const secondsARep = ({ line, movement, rig }: Timed): number =>
   repSeconds(line.tempo) * rangeTime(rig) * (movement.oneSided ? 2 : 1);
 
 const boutSeconds = (t: SetTarget, reps: number | null, m: Timed): number =>
-  t.holdS !== undefined
+  settling(m.movement, t) +
+  (t.holdS !== undefined
     ? t.holdS * (m.movement.oneSided ? 2 : 1)
-    : (reps ?? (t.reps.lo + t.reps.hi) / 2) * secondsARep(m);
+    : (reps ?? (t.reps.lo + t.reps.hi) / 2) * secondsARep(m));
+
+/** What belongs to a set beside its repetitions: getting under a bar and racking it, and the change of sides. */
+const settling = ({ implement, oneSided }: Movement, { stage }: Pick<SetTarget, 'stage'>): number =>
+  ((implement === 'barbell' || implement === 'guided bar') && stage === 0 ? clockTable.underBar : 0) +
+  (oneSided ? clockTable.otherSide : 0);
 
 /**
  * Time under load of every bout; bouts that are open last as long as is expected of them, and one of which
@@ -33,6 +39,9 @@ const handling = (movement: Movement): number => {
   if (movement.implement === 'cable' || movement.implement === 'machine') return clockTable.stack;
   return 0;
 };
+
+const nextStage = ({ implement }: Movement): number =>
+  implement === 'dumbbells' || implement === 'dumbbell' ? clockTable.nextBells : clockTable.nextStage;
 
 const onBar = (movement: Movement): boolean =>
   ['barbell', 'curl bar', 'guided bar', 'landmine'].includes(movement.implement);
@@ -59,7 +68,7 @@ function clockOf(m: MeasuredLine, bars: Map<string, PlateStack>): LineClock {
   } else {
     m.sets.forEach((s, i) => {
       if (i === 0 || s.kg === m.sets[i - 1]!.kg) return;
-      changes[m.ramps.length + i] = s.target.stage > 0 ? clockTable.nextStage : handling(movement);
+      changes[m.ramps.length + i] = s.target.stage > 0 ? nextStage(movement) : handling(movement);
     });
   }
   const perRep = secondsARep(m);

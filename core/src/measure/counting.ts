@@ -25,6 +25,7 @@ export function countedAs(m: MeasuredLine, set: LoadedSet, school: School): Coun
     reserve: leftIn(set),
     counts: prescribed * doneOf(set),
     prescribed,
+    isUnknown: set.expectedReps === null && set.target.holdS === undefined,
   };
 }
 

@@ -13,9 +13,6 @@ export {
   clientStanding,
   liftName,
   clientTrend,
-  type MaxBasis,
-  type MaxEstimate,
-  type MaxTerm,
   TOO_WIDE,
   type TrendPoint,
 } from './client-max';
@@ -28,6 +25,7 @@ export { dayNumber, knowing, type Knowledge, knowledgeOf, liveSet, movesIn, runO
 export { layOut } from './lay-out';
 export { setUpOf, type SetUp } from './lifts';
 export { rangeOf, taskOf } from './loading';
+export type { MaxBasis, MaxEstimate, MaxTerm } from './max-estimate';
 export { measure, workingSets } from './measure';
-export type { LaidOut, Measured, MeasuredLine, Standing } from './model';
-export { asksOf, type Exertion, exertionOf, type FreshnessPoint, restsIn } from './tiring';
+export type { Exertion, FreshnessPoint, LaidOut, Measured, MeasuredLine, Standing } from './model';
+export { asksOf, exertionOf, restsIn } from './tiring';

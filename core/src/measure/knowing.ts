@@ -5,6 +5,7 @@ import {
   type Belief,
   copyOfBelief,
   type Lift,
+  noRun,
   openDay,
   type Run,
   runKey,
@@ -24,6 +25,7 @@ import {
 import type { Client } from '../session';
 import { daysBetween } from '../units';
 import type { Context } from './context';
+import type { MaxEstimate } from './max-estimate';
 import { setUpOf, type SetUp } from './lifts';
 
 /** Days are counted from here in the model of a set. */
@@ -192,6 +194,8 @@ export interface Knowledge {
   day: number;
   /** Beliefs that know a lift more, by its id. */
   extended: Map<string, Belief>;
+  /** Maxima that were told already, by lift, setting and unit. */
+  maxes: Map<string, MaxEstimate>;
 }
 
 const days = new WeakMap<Training, Map<number, Knowledge>>();
@@ -207,7 +211,7 @@ export function knowledgeOf(context: Context): Knowledge {
   if (!known) {
     const belief = copyOfBelief(training.belief);
     openDay(belief, day);
-    byDay.set(day, (known = { training, belief, day, extended: new Map() }));
+    byDay.set(day, (known = { training, belief, day, extended: new Map(), maxes: new Map() }));
   }
   return known;
 }
@@ -227,5 +231,7 @@ export function knowing({ belief, extended }: Knowledge, lift: Lift): { belief: 
 /** What the sessions of a lift, of a range, come to; those of any range where nobody kept what was asked. */
 export function runOf({ training }: Knowledge, lift: Lift, asked: { lo: number; hi: number }): Run {
   const run = training.run(runKey(lift.id, asked));
-  return run.sessions > 0 ? run : training.run(runKey(lift.id, ANY_RANGE));
+  if (run.sessions > 0) return run;
+  // Of sets that nobody kept what was asked of, only the load is something to go by.
+  return { ...noRun, lastKg: training.run(runKey(lift.id, ANY_RANGE)).lastKg };
 }

@@ -85,5 +85,6 @@ export function withHung(
   of: { body: Body; kit: Kit; hung: Line['hung']; plainMaxKg: number },
 ): SetUp {
   const share = shareLeft(movement, rig, of.body, gearOf(of.kit, of.hung), of.plainMaxKg);
-  return { lift, offset: offset + Math.log(share) };
+  const plain = inBench(movement, { ...rig, added: 'nothing' });
+  return { lift, offset: plain ? Math.log((plain.ratio * share) / lift.ratio) : offset };
 }

@@ -6,9 +6,27 @@ import type { AtHome, Movement, Rig } from '../movements';
 import type { School } from '../schools';
 import type { Line, Session } from '../session';
 import type { Run } from '../set-model';
-import type { ClientLift, MaxEstimate } from './client-max';
+import type { ClientLift } from './client-max';
 import type { Context } from './context';
-import type { Exertion, FreshnessPoint } from './tiring';
+import type { MaxEstimate } from './max-estimate';
+
+/** What a bout takes out of the stores. */
+export interface Exertion {
+  credits: Credits;
+  /** Ordinary repetitions done, and possible at its start. */
+  done: number;
+  possible: number;
+  /** log(today's fresh max ÷ what moves). */
+  over: number;
+  own: number;
+  ownReps: number;
+}
+
+export interface FreshnessPoint {
+  atS: number;
+  /** 1 fresh, 0 spent; the most tired region of the voice. */
+  fresh: Record<VoiceId, number>;
+}
 
 /** A line in the clothes of its movement: what follows from it alone. */
 export interface DressedLine {

@@ -1,16 +1,16 @@
 import { line, sampleContext, session } from '../examples';
 import type { Line } from '../session';
 import { layOut } from './lay-out';
-import { boutCredits, freshnessIn, lossesIn } from './tiring';
+import { boutCredits, freshnessIn } from './tiring';
 
 const bench = line('barbell-bench-press', {
   scheme: { kind: 'straight', sets: 3, reps: { lo: 8, hi: 8 } },
   reserve: { first: 2, last: 2 },
 });
-const lost = (lines: Line[], id: string): number[] => {
-  const { timeline, byId } = layOut(session(lines), sampleContext);
-  return lossesIn(timeline, byId).get(id)!;
-};
+const lost = (lines: Line[], id: string): number[] =>
+  layOut(session(lines), sampleContext)
+    .byId.get(id)!
+    .sets.map((s) => s.loss);
 
 test('nothing is lost before the first set, and more before each further one', () => {
   const losses = lost([bench], bench.id);

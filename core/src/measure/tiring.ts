@@ -1,4 +1,4 @@
-import { type Credits, regionIds, regions, type VoiceId } from '../anatomy';
+import { type Credits, regionIds, regions } from '../anatomy';
 import type { Timeline } from '../clock';
 import {
   chooseLoads,
@@ -14,7 +14,7 @@ import { rangeTime, repSeconds, type SetTarget, setTargets } from '../session';
 import { copyOfStores, freshStores, ownReps, recover, type Stores, tire } from '../set-model';
 import type { Context } from './context';
 import { taskOf } from './loading';
-import type { DressedLine, MeasuredLine } from './model';
+import type { DressedLine, Exertion, FreshnessPoint, MeasuredLine } from './model';
 import { rememberChosen } from './remembered';
 
 /** A held contraction tires about like a repetition every three seconds. Own estimate. */
@@ -40,18 +40,6 @@ export function asksOf(m: DressedLine, restsS: readonly number[]): SetAsk[] {
   }));
 }
 
-/** What a bout takes out of the stores. */
-export interface Exertion {
-  credits: Credits;
-  /** Ordinary repetitions done, and possible at its start. */
-  done: number;
-  possible: number;
-  /** log(today's fresh max ÷ what moves). */
-  over: number;
-  own: number;
-  ownReps: number;
-}
-
 /** A bout as it tires, from what is expected of it; where nothing is known, from what it asks. */
 export function exertionOf(m: MeasuredLine, index: number): Exertion {
   return m.exertions[index]!;
@@ -67,12 +55,6 @@ function exertedBy(task: LoadTask, i: number, set: LoadedSet, over: number | nul
     target.holdS !== undefined ? target.holdS / HOLD_S_A_REP : (target.reps.lo + target.reps.hi) / 2;
   const possible = (done + target.reserve) * pace;
   return { ...base, done: done * pace, possible, over: belief.curve.overAt(Math.max(1, possible)) };
-}
-
-export interface FreshnessPoint {
-  atS: number;
-  /** 1 fresh, 0 spent; the most tired region of the voice. */
-  fresh: Record<VoiceId, number>;
 }
 
 const voiceOf = regionIds.map((id) => regions[id].voice);

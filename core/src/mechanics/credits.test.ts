@@ -179,7 +179,15 @@ test.each<[string, Credits]>([
   ],
   [
     'reverse-grip-bench-press',
-    { pecUpper: 1, pecMiddle: 0.75, deltFront: 0.75, triLateral: 0.5, triMedial: 0.5 },
+    {
+      pecUpper: 0.75,
+      pecMiddle: 0.75,
+      pecLower: 0.25,
+      deltFront: 0.75,
+      triLong: 0.25,
+      triLateral: 0.5,
+      triMedial: 0.5,
+    },
   ],
   [
     'barbell-floor-press',
@@ -207,7 +215,7 @@ test.each<[string, Credits]>([
   ],
   [
     'underhand-dumbbell-press',
-    { pecUpper: 1, pecMiddle: 0.75, deltFront: 0.5, triLateral: 0.5, triMedial: 0.5 },
+    { pecUpper: 0.75, pecMiddle: 0.75, pecLower: 0.25, deltFront: 0.5, triLateral: 0.5, triMedial: 0.5 },
   ],
   ['squeeze-press', { pecUpper: 0.75, pecMiddle: 1, deltFront: 0.5, triLateral: 0.75, triMedial: 0.75 }],
   [
@@ -229,7 +237,14 @@ test.each<[string, Credits]>([
   ['decline-press-machine', { pecLower: 1, pecMiddle: 1, deltFront: 0.25, triLateral: 0.5, triMedial: 0.5 }],
   [
     'kneeling-landmine-press',
-    { pecUpper: 1, deltFront: 0.75, triLateral: 0.5, triMedial: 0.5, serratus: 0.5 },
+    {
+      pecUpper: 0.75,
+      pecMiddle: 0.25,
+      deltFront: 1,
+      triLateral: 0.5,
+      triMedial: 0.5,
+      serratus: 0.5,
+    },
   ],
   [
     'incline-landmine-press',
@@ -239,7 +254,7 @@ test.each<[string, Credits]>([
     'push-up',
     {
       pecMiddle: 1,
-      pecLower: 0.5,
+      pecLower: 0.75,
       pecUpper: 0.5,
       deltFront: 0.5,
       triLateral: 0.5,
@@ -247,7 +262,18 @@ test.each<[string, Credits]>([
       serratus: 0.5,
     },
   ],
-  ['narrow-push-up', { triLateral: 1, triMedial: 1, pecMiddle: 0.75, deltFront: 0.5, serratus: 0.5 }],
+  [
+    'narrow-push-up',
+    {
+      triLateral: 1,
+      triMedial: 1,
+      pecUpper: 0.25,
+      pecMiddle: 0.75,
+      pecLower: 0.25,
+      deltFront: 0.5,
+      serratus: 0.5,
+    },
+  ],
   ['push-up-plus', { serratus: 1, pecMiddle: 0.5, triLateral: 0.25, triMedial: 0.25 }],
   [
     'chest-dip',
@@ -261,7 +287,7 @@ test.each<[string, Credits]>([
   ['incline-dumbbell-fly', { pecUpper: 1, pecMiddle: 0.75, deltFront: 0.5 }],
   ['cable-fly-high-to-low', { pecLower: 1, pecMiddle: 1, pecUpper: 0.25 }],
   ['cable-fly-low-to-high', { pecUpper: 1, pecMiddle: 0.5, deltFront: 0.5 }],
-  ['single-arm-crossover', { pecMiddle: 1, pecLower: 0.75 }],
+  ['single-arm-crossover', { pecUpper: 0.5, pecMiddle: 1, pecLower: 0.75, deltFront: 0.25 }],
   ['pullover', { pecMiddle: 0.5, pecLower: 0.5, triLong: 0.5, serratus: 0.5 }],
   [
     'standing-barbell-press',

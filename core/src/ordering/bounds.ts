@@ -62,13 +62,14 @@ export class Bounds {
   private reachOf(index: number): Reach {
     const { plan, compiled } = this;
     const block = plan.blocks[index]!;
-    const first = plan.clocks.get(block.lines[0]!.id)!;
+    // What is done in turn is set up from its last movement to its first.
+    const first = plan.clocks.get(block.lines.at(-1)!.id)!;
     const benches = block.lines.flatMap((l) => plan.clocks.get(l.id)!.benchDeg ?? []);
     const clocks = [...plan.clocks.values()];
     const rests = clocks.map((c) => c.restS);
     const near = compiled.passage(index, {
       station: first.station,
-      bench: benches[0] ?? null,
+      bench: benches.at(-1) ?? null,
       // All but the first come after a rest, and the first is never among what is left.
       owedRestS: Math.min(...rests),
     });
@@ -103,11 +104,9 @@ export class Bounds {
       }
     let pairs = 0;
     for (const i of is) {
-      for (const j of is)
-        if (j > i) pairs += Math.min(this.pair[i]![j]!, this.pair[j]![i]!);
+      for (const j of is) if (j > i) pairs += Math.min(this.pair[i]![j]!, this.pair[j]![i]!);
       // What stands already and what comes have only one way round.
-      for (let j = 0; j < this.n; j++)
-        if (mask & (1 << j)) pairs += this.plan.broken[j]![i]!;
+      for (let j = 0; j < this.n; j++) if (mask & (1 << j)) pairs += this.plan.broken[j]![i]!;
     }
     const rest: Rest = {
       pairs,

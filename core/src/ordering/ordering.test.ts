@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { appraiseAtOnce } from '../appraise';
 import { type ClockState, layTimeline } from '../clock';
-import { freshStore, runFatigue, type Store } from '../fatigue';
+import { freshStores, lossOf, recover, type Stores, tire } from '../set-model';
 import { line, sampleContext, session } from '../examples';
 import { exertionOf, measure } from '../measure';
 import { applyEdit, type Session } from '../session';
@@ -41,14 +41,21 @@ function weighed(plan: OrderPlan, order: readonly number[]): number {
   const blocks = order.map((i) => plan.blocks[i]!);
   const timeline = layTimeline({ warmup: [], blocks }, plan.clocks, plan.distances);
   const sets = timeline.events.filter((e) => e.kind === 'set');
-  const { losses } = runFatigue(
-    sets.map((e) => ({ startS: e.startS, endS: e.endS, ...exertionOf(plan.byId.get(e.of!)!, e.index) })),
-    null,
-  );
-  const lost = losses.reduce(
-    (sum, loss, i) => sum + loss * plan.weights.get(sets[i]!.of!)![sets[i]!.index]!,
-    0,
-  );
+  const stores = freshStores();
+  let lost = 0;
+  let nowS = 0;
+  for (const e of sets) {
+    const m = plan.byId.get(e.of!)!;
+    const bout = exertionOf(m, e.index);
+    recover(stores, e.startS - nowS);
+    const loss = lossOf(stores, bout.credits, true) * Math.exp(bout.own);
+    lost += loss * plan.weights.get(e.of!)![e.index]!;
+    const sides = m.movement.oneSided ? 2 : 1;
+    recover(stores, (e.endS - e.startS) / sides);
+    tire(stores, bout, m.lift.belief.curve);
+    recover(stores, (e.endS - e.startS) * (1 - 1 / sides));
+    nowS = e.endS;
+  }
   let broken = 0;
   order.forEach((b, place) => order.slice(0, place).forEach((a) => (broken += plan.broken[a]![b]!)));
   return lost + broken + (timeline.totalS / 60) * MINUTE_COSTS;
@@ -61,7 +68,7 @@ const allowed = (plan: OrderPlan, order: readonly number[]): boolean =>
 function bruteForce(plan: OrderPlan): number {
   const n = plan.blocks.length;
   let best = Infinity;
-  const walk = (order: number[], cost: number, clock: ClockState, store: Store, atS: number): void => {
+  const walk = (order: number[], cost: number, clock: ClockState, store: Stores, atS: number): void => {
     if (order.length === n) {
       if (allowed(plan, order))
         best = Math.min(best, cost + ((clock.nowS - plan.start.nowS) / 60) * MINUTE_COSTS);
@@ -70,13 +77,13 @@ function bruteForce(plan: OrderPlan): number {
     for (let next = 0; next < n; next++) {
       if (order.includes(next)) continue;
       const then = { ...clock };
-      const tired = { fast: store.fast.slice(), slow: store.slow.slice() };
+      const tired = { fast: store.fast.slice(), slow: store.slow.slice(), atOnce: store.atOnce.slice() };
       const lost = lostIn(boutsOf(plan, next, then), tired, atS);
       const broken = order.reduce((sum, before) => sum + plan.broken[before]![next]!, 0);
       walk([...order, next], cost + lost.cost + broken, then, tired, lost.atS);
     }
   };
-  walk([], 0, plan.start, freshStore(), 0);
+  walk([], 0, plan.start, freshStores(), 0);
   return best;
 }
 

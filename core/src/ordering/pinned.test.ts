@@ -2,7 +2,7 @@ import { byName, pinMany, randomCases, ruleCases, soundCase } from '../testing/c
 import { expectPinned } from '../testing/pinned';
 import { atOneGo } from '../units';
 import { betterOrder } from './better-order';
-import { leftAfter } from './compiled';
+import { leftAfter } from '../set-model';
 import { costOf } from './cost';
 import { boutsOf, MINUTE_COSTS, planFor } from './plan';
 import { bestOrder, MOST_BLOCKS_ORDERED } from './search';

@@ -124,7 +124,7 @@ test('a longer rest is offered for missing reps only where it brings some back',
     )
       .findings.filter((f) => f.rule === 'short-of-range' || f.rule === 'over-max')
       .flatMap((f) => f.fixes.map((x) => x.label));
-  expect(offered(32)).toContain('Rest 1:30');
+  expect(offered(34)).toContain('Rest 2:00');
   // A single set has no rest before it.
   expect(offered(40, 1)).toEqual(['Write 6 reps']);
   // Not even one repetition: another movement instead.

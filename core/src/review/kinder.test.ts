@@ -13,7 +13,6 @@ test('a day for a sore shoulder: nothing meets it any more, and it is still a pu
   };
   const s = session([
     line('barbell-bench-press'),
-    line('chest-dip'),
     line('dumbbell-fly', {}, { range: 'full' }),
     line('pushdown'),
   ]);
@@ -21,7 +20,23 @@ test('a day for a sore shoulder: nothing meets it any more, and it is still a pu
   const after = applyEdit(s, made.edit);
   expect(appraiseAtOnce(after, context).findings.filter((f) => f.rule === 'client-limits')).toEqual([]);
   expect(made.left).toEqual([]);
-  expect(after.blocks).toHaveLength(4);
+  expect(after.blocks).toHaveLength(3);
+});
+
+test('where every kinder movement would be too easy, or the same job again, it says what it could not mend', () => {
+  const context = {
+    ...sampleContext,
+    client: { ...sampleClient, limits: [{ limit: 'shoulder front' as const, note: '' }] },
+  };
+  const s = session([
+    line('barbell-bench-press'),
+    line('chest-dip'),
+    line('dumbbell-fly', {}, { range: 'full' }),
+    line('pushdown'),
+  ]);
+  const made = atOneGo(kinderTo(s, context, 'shoulder front'))!;
+  expect(made.left).toHaveLength(1);
+  expect(JSON.stringify(made.left)).toContain('hest dip');
 });
 
 test('for anybody it leaves nothing that meets the limit but what it says it could not mend, and brings no stop', () => {

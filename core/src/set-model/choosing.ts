@@ -3,7 +3,7 @@ import { type AskedSet, type Expected, expectedMiss, liveThrough, outlook } from
 import { copyOfStores, felt, lossOf, type Stores } from './stores';
 import { setModelTable } from './table';
 
-const { otherThanInHand } = setModelTable.missing;
+const { otherThanInHand, leastShare } = setModelTable.missing;
 
 /** A line's sets, of a lift, by somebody as tired as `stores` say. */
 export interface LineAsked {
@@ -66,10 +66,16 @@ function worthTrying(b: Belief, line: LineAsked, kgs: readonly number[]): readon
   const los = line.sets.map((s) => s.lo * s.pace);
   const his = line.sets.map((s) => (s.hi + s.reserve) * s.pace);
   const own = ownReps(b, line.lift);
-  const max = b.state.mean[line.lift]! + b.state.mean[formIndex(b)]! - felt(lossOf(line.stores, line.sets[0]!.credits), b.tiring.mean);
+  const max =
+    b.state.mean[line.lift]! +
+    b.state.mean[formIndex(b)]! -
+    felt(lossOf(line.stores, line.sets[0]!.credits), b.tiring.mean);
   const at = (reps: number): number =>
     Math.exp(max - b.curve.overAt(reps, own)) / (line.scale ?? 1) - line.bodyKg;
-  const [low, high] = [at(Math.max(...his) + WORTH_TRYING.more), at(Math.max(0.5, Math.min(...los) - WORTH_TRYING.fewer))];
+  const [low, high] = [
+    at(Math.max(...his) + WORTH_TRYING.more),
+    at(Math.max(0.5, Math.min(...los) - WORTH_TRYING.fewer)),
+  ];
   const from = kgs.findLastIndex((kg) => kg < low);
   const to = kgs.findIndex((kg) => kg > high);
   return kgs.slice(Math.max(0, from), to === -1 ? kgs.length : to + 1);
@@ -93,10 +99,13 @@ export function chooseOne(
   const tried = near.length > 0 ? [...near] : [open[0] ?? NaN, open.at(-1) ?? NaN];
   const kept = keep && open.find((kg) => isSame(kg, keep.kg));
   if (kept !== undefined && !tried.includes(kept)) tried.push(kept);
+  const fewest = line.sets[0]!.lo * leastShare;
   let best: Tried | null = null;
   let lowest = Infinity;
   for (const kg of tried.filter((x) => !Number.isNaN(x)).sort((x, y) => x - y)) {
     const t = tryLoad(b, line, kg);
+    // A first set that the estimate itself has fall short is no choice while a lighter load is there.
+    if (best && t.sets[0]!.reps < fewest) break;
     const cost = t.miss + (keep && !isSame(kg, keep.kg) ? keep.worth : 0);
     if (cost < lowest - 1e-9) [best, lowest] = [t, cost];
   }

@@ -21,6 +21,8 @@ export interface DoneSet {
   failed: boolean;
   /** It was meant to end so. */
   askedToFail?: boolean;
+  /** What was asked to be left; one or more when left out. */
+  askedLeft?: number;
   /** Form went before strength did: it shows a most. */
   broke?: boolean;
   /** Loss at its start, before the client's own factor. */
@@ -54,12 +56,10 @@ function seenIn(set: DoneSet, bias: number, expected: { left: number; sd: number
   const done = set.reps * pace;
   if (set.failed) return { reps: atFailure(set.reps) * pace, sd: telling.countSd * pace, left: null };
   if (set.told === null) {
-    if (expected.left >= noise.halfRep * pace) return null;
-    return {
-      reps: done + telling.unsaid.more * pace,
-      sd: telling.unsaid.sd * pace,
-      left: telling.unsaid.more,
-    };
+    // Where the plan asked for none to be left, a set that went as planned shows no more than itself.
+    const more = Math.min(telling.unsaid.more, set.askedLeft ?? telling.unsaid.more);
+    if (expected.left >= Math.min(noise.halfRep, more) * pace) return null;
+    return { reps: done + more * pace, sd: telling.unsaid.sd * pace, left: more };
   }
   const left = leftThought({ left: expected.left / pace, sd: expected.sd / pace }, set.told, bias);
   const added = set.told === 0 ? telling.toldNone : 0;
@@ -123,7 +123,7 @@ export function learnFrom(b: Belief, set: DoneSet, first: Surprise | null): Surp
   const cost = boundedCost(b.curve, at + trust * (seen.reps - at), own);
   const off = b.curve.overAt(seen.reps, own) - able.overNow;
   if (set.broke && !(set.failed && off < 0)) return nothing;
-  let error =
+  const error =
     (cost * seen.sd) ** 2 * (1 + noise.laterSet * Math.min(set.index, 3)) +
     noise.set ** 2 +
     (noise.tired * able.loss) ** 2 +
@@ -132,13 +132,15 @@ export function learnFrom(b: Belief, set: DoneSet, first: Surprise | null): Surp
     if (off > 0) observeSum(b.state, [i, form], { off, noise: error }, { meansOnly: true });
     return nothing;
   }
-  const most = (off / noise.outlier) ** 2 - varianceOfSum(b.state, i, form);
-  if (most > error) {
-    if (set.failed) b.state.cov[form * b.state.n + form]! += most - error;
-    else error = most;
+  const spread = Math.sqrt(error + varianceOfSum(b.state, i, form));
+  let counted = off;
+  if (Math.abs(off) > noise.outlier * spread) {
+    // A bad day opens the day; what was told of a set counts for three spreads and no more, so that a better set never counts for less.
+    if (set.failed) b.state.cov[form * b.state.n + form]! += (off / noise.outlier) ** 2 - spread ** 2;
+    else counted = Math.sign(off) * noise.outlier * spread;
   }
   const total = error + varianceOfSum(b.state, i, form);
-  observeSum(b.state, [i, form], { off, noise: error });
+  observeSum(b.state, [i, form], { off: counted, noise: error });
   if (first)
     learnTiring(b, first, {
       off,

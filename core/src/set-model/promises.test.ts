@@ -271,7 +271,7 @@ test('a lift that was left out and comes later is thought of as if it had been t
       [60, 82.5],
     ] as const) {
       openDay(b, day);
-      for (const [index, id] of ['bench', 'bells'].entries())
+      for (const id of ['bench', 'bells'])
         learnFrom(
           b,
           {

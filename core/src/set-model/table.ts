@@ -92,6 +92,8 @@ export const setModelTable = {
     /** Reps above the range before the effort goes, as a share of its top. */
     stretch: 0.25,
     sdMost: 0.2,
+    /** A first set expected to bring less than this share of the lowest of its range is none. */
+    leastShare: 0.6,
     /** Another load than last time, and than the one in hand. */
     otherThanLast: 0.6,
     otherThanInHand: 0.5,
@@ -121,7 +123,7 @@ export const setModelTable = {
     holdingZ: 1.96,
     holdingBelow: 0.0025,
   },
-  alarm: { sd: 0.024, slack: 0.4, at: 1.35, from: 6, back: [3, 13], shrink: 3, quiet: 3 },
+  alarm: { sd: 0.024, slack: 0.4, at: 1.5, from: 6, back: [3, 13], shrink: 3, quiet: 3 },
 } as const;
 
 /** Told to have left so many, somebody says "a lot": it is at least that, and no figure. */

@@ -187,6 +187,7 @@ export class Training {
         told: set.told,
         failed: set.failed,
         askedToFail,
+        ...(set.asked ? { askedLeft: askedToFail ? 0 : set.asked.reserve } : {}),
         broke: set.technique === 'broke',
         loss,
         index: set.index,

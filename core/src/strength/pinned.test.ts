@@ -1,7 +1,7 @@
 import { entries, fullRig } from '../movements';
 import { afterLogging, loggedDays, randomCases, soundCase } from '../testing/cases';
 import { expectPinned, expectPinnedMany } from '../testing/pinned';
-import { clientMax, clientReadings, clientSlope, clientTrend } from '../measure';
+import { clientGrowth, clientMax, clientStanding, clientTrend } from '../measure';
 import {
   estimatedMax,
   estimateError,
@@ -11,9 +11,8 @@ import {
   maxOverLoad,
   repsAtLoad,
 } from './formulas';
-import { ahead, levelSlope, smoothed } from './level-slope';
 import { paceOf } from './pace';
-import { familyShare, movedShare, neighbours, ratioAt, rigFactor, settingsApart } from './ratios';
+import { familyShare, inBench, movedShare, neighbours, ratioAt, settingsApart } from './ratios';
 
 test('formulas, their errors and words are what they were', () => {
   const reps = [1, 2, 3, 5, 8, 10, 12, 15, 20, 30];
@@ -43,7 +42,7 @@ test('ratios between lifts and settings are what they were', () => {
             movedShare(movement, e.rig),
             ratioAt(movement, full),
             familyShare(movement),
-            rigFactor(movement, full, 0.62, {} as never),
+            inBench(movement, full),
             settingsApart(movement, e.rig),
             neighbours(movement, full),
           ],
@@ -65,28 +64,14 @@ test('maxes, readings and trends of clients are what they were', () => {
           `${name} ${e.id}`,
           [
             clientMax(e.movement, e.rig, context),
-            clientReadings(e.movement, e.rig, context).length,
-            clientSlope(e.movement, e.rig, context),
+            clientStanding(e.movement, e.rig, context),
+            clientGrowth(e.movement, e.rig, context),
             clientTrend(e.movement, e.rig, context).slice(-2),
           ],
         ]),
       ),
     ),
   );
-  const readings = [0, 7, 14, 28, 35].map((day, i) => ({
-    week: day / 7,
-    date: `2026-10-${String(day + 1).padStart(2, '0')}`,
-    level: Math.log(100 + 2 * i + (i % 2)),
-    variance: 0.0004 * (1 + (i % 3)),
-    kg: 100 + 2 * i,
-    spread: 0.03,
-  }));
-  const slope = levelSlope(readings as never, { slope: 0.005, spread: 0.005 });
-  expectPinned(import.meta.dirname, 'slopes', {
-    slope,
-    smoothed: smoothed(readings as never, { slope: 0.005, spread: 0.005 }),
-    ahead: slope && [1, 4, 12].map((weeks) => ahead(slope, weeks)),
-  });
 });
 
 test('maxes of every name for many clients are what they were', () => {
@@ -98,7 +83,7 @@ test('maxes of every name for many clients are what they were', () => {
     ({ context }) =>
       entries.map((e) => {
         const { note: _note, ...max } = clientMax(e.movement, e.rig, context) as { note?: unknown };
-        return [max, clientSlope(e.movement, e.rig, context)];
+        return [max, clientGrowth(e.movement, e.rig, context)];
       }),
   );
 });

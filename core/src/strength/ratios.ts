@@ -49,20 +49,6 @@ function settingFactor(movement: Movement, full: Rig, context?: Added): number {
     : knobFactor(movement.load.factors, { ...full, added: 'nothing' }) * share;
 }
 
-/** How much stronger the movement is at this rig than at its first anchor; 1 where nothing is known. */
-export function rigFactor(movement: Movement, rig: Rig, overheadPerBench: number, context: Added): number {
-  if (movement.load.kind !== 'external') return 1;
-  const full = fullRig(movement, rig);
-  if (!movement.load.from) return settingFactor(movement, full, context);
-  const { knob, anchors } = movement.load.from;
-  const at = knob ? (full[knob] ?? 0) : 0;
-  const inBench = anchors.map((a) => ({
-    at: a.at,
-    value: a.ratio * (a.lift === 'overhead' ? overheadPerBench : 1),
-  }));
-  return interpolate(inBench, at) * settingFactor(movement, full, context);
-}
-
 /** What each setting with a factor of its own adds to how unsure a max is, as a fraction. Common practice: .03–.08. */
 export const ANOTHER_SETTING = 0.03;
 

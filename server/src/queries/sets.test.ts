@@ -43,6 +43,8 @@ const set = (patch: Partial<PerformedSet> = {}): PerformedSet => ({
   reserve: 2,
   tired: 0.1,
   repS: null,
+  asked: null,
+  at: null,
   kind: 'set',
   heldS: null,
   ...nothingSaid,

@@ -21,6 +21,8 @@ const set = (id: string, setIndex = 0): PerformedSet => ({
   heldS: null,
   tired: 0,
   repS: null,
+  asked: null,
+  at: null,
 });
 const context = { client: sampleClient, kit: sampleKit, logged: [] };
 const session = (revision: number, document = soundPush) => ({ id: 's', revision, document });

@@ -163,6 +163,12 @@ function FanOf({ dose }: { dose: Appraisal['dose'] }): ReactNode {
                 <th scope="row">{regions[id].name}</th>
                 <td className="figure" style={{ color: voiceText[regions[id].voice] }}>
                   {figure(d.fractional)}
+                  {d.unknown > 0.05 && (
+                    <span style={{ color: ink.soft }} title="Of loads that the first set finds">
+                      {' '}
+                      {figure(d.unknown)}?
+                    </span>
+                  )}
                   {d.prescribed - d.fractional > 0.05 && (
                     <span className="of"> of {Number(d.prescribed.toFixed(1))}</span>
                   )}

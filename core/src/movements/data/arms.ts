@@ -91,7 +91,7 @@ export const triceps: Movement[] = [
     load: {
       kind: 'external',
       perHand: true,
-      from: { anchors: [{ at: 0, lift: 'bench', ratio: 0.17, spread: 0.05 }] },
+      from: { anchors: [{ at: 0, lift: 'bench', ratio: 0.14, spread: 0.04 }] },
     },
     hardWhere: 'stretched',
     compound: false,
@@ -187,7 +187,7 @@ export const triceps: Movement[] = [
     station: 'dumbbells',
     knobs: {},
     variants: [{ id: 'kickback', name: 'Kickback', aliases: ['tricep kickback', 'db kickback'] }],
-    credits: { anchors: [{ at: 0, credits: { triLateral: 1, triLong: 0.75, triMedial: 1 } }] },
+    credits: { anchors: [{ at: 0, credits: { triLateral: 1, triLong: 0.5, triMedial: 1 } }] },
     homeReps: [12, 20],
     load: { kind: 'external', perHand: true, from: null },
     hardWhere: 'shortened',

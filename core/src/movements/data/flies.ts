@@ -139,7 +139,7 @@ export const flies: Movement[] = [
       knob: 'pulleyStature',
       anchors: [
         { at: 0.2, credits: { pecUpper: 1, pecMiddle: 0.5, pecLower: 0.1, deltFront: 0.5 } },
-        { at: 0.82, credits: { pecUpper: 0.5, pecMiddle: 1, pecLower: 0.75 } },
+        { at: 0.82, credits: { pecUpper: 0.5, pecMiddle: 1, pecLower: 0.75, deltFront: 0.25 } },
         { at: 1.1, credits: { pecUpper: 0.25, pecMiddle: 1, pecLower: 1 } },
       ],
     },
@@ -164,7 +164,7 @@ export const flies: Movement[] = [
       },
     ],
     credits: {
-      anchors: [{ at: 0, credits: { pecMiddle: 1, pecLower: 0.75 } }],
+      anchors: [{ at: 0, credits: { pecUpper: 0.5, pecMiddle: 1, pecLower: 0.75, deltFront: 0.25 } }],
       adjust: [pulleyCredits(0.9)],
     },
     homeReps: [12, 20],
@@ -195,7 +195,9 @@ export const flies: Movement[] = [
         ],
       },
     ],
-    credits: { anchors: [{ at: 0, credits: { pecMiddle: 1, pecLower: 0.5, pecUpper: 0.5 } }] },
+    credits: {
+      anchors: [{ at: 0, credits: { pecMiddle: 1, pecLower: 0.5, pecUpper: 0.5, deltFront: 0.25 } }],
+    },
     homeReps: [10, 20],
     load: { kind: 'external', perHand: false, from: null },
     hardWhere: 'throughout',

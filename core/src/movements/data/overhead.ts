@@ -1,5 +1,5 @@
 import type { Movement } from '../model';
-import { choice, knob } from './shared';
+import { choice, flaredCredits, knob } from './shared';
 
 export const overheadPresses: Movement[] = [
   {
@@ -108,6 +108,7 @@ export const overheadPresses: Movement[] = [
           },
         },
       ],
+      adjust: [flaredCredits],
     },
     homeReps: [8, 12],
     load: {

@@ -124,7 +124,20 @@ export const barbellPress: Movement = {
       {
         knob: 'forearm',
         is: 'supinated',
-        add: { pecUpper: 0.5, pecMiddle: -0.25, pecLower: -0.75, deltFront: 0.25 },
+        add: { pecUpper: 0.25, pecMiddle: -0.25, pecLower: -0.5, deltFront: 0.25 },
+        // Upright the upper chest has hardly more of it than under any grip.
+        over: {
+          knob: 'benchDeg',
+          anchors: [
+            { at: 45, value: 1 },
+            { at: 75, value: 0 },
+          ],
+        },
+      },
+      {
+        knob: 'range',
+        is: 'lengthened half',
+        add: { triLateral: -0.15, triMedial: -0.15 },
       },
       // Where only the top is pressed the triceps do more of it. Common practice.
       {

@@ -1,6 +1,7 @@
 import type { Movement, Variant } from '../model';
 import {
   choice,
+  flaredCredits,
   floorPressCredits,
   knob,
   onChestPress,
@@ -156,9 +157,10 @@ export const dumbbellPress: Movement = {
       floorPressCredits,
       ...onChestPress(
         { knob: 'forearm', is: 'neutral', add: { pecUpper: 0.25, pecMiddle: -0.25, pecLower: -0.25 } },
-        { knob: 'forearm', is: 'supinated', add: { pecUpper: 0.5, pecMiddle: -0.25, pecLower: -0.75 } },
+        { knob: 'forearm', is: 'supinated', add: { pecUpper: 0.25, pecMiddle: -0.25, pecLower: -0.5 } },
       ),
       onOverheadPress({ knob: 'forearm', is: 'neutral', add: { deltSide: -0.25 } }),
+      onOverheadPress(flaredCredits),
       {
         knob: 'hands',
         is: 'together',

@@ -37,9 +37,25 @@ export const otherPresses: Movement[] = [
     ],
     credits: {
       anchors: [
-        { at: 0, credits: { pecUpper: 1, deltFront: 0.75, triLateral: 0.5, triMedial: 0.5, serratus: 0.5 } },
+        {
+          at: 0,
+          credits: {
+            pecUpper: 0.75,
+            pecMiddle: 0.25,
+            deltFront: 1,
+            triLateral: 0.5,
+            triMedial: 0.5,
+            serratus: 0.5,
+          },
+        },
       ],
-      adjust: [{ knob: 'stance', is: 'incline bench', add: { pecMiddle: 0.5, serratus: -0.5 } }],
+      adjust: [
+        {
+          knob: 'stance',
+          is: 'incline bench',
+          add: { pecUpper: 0.25, pecMiddle: 0.25, deltFront: -0.25, serratus: -0.5 },
+        },
+      ],
     },
     homeReps: [8, 15],
     load: { kind: 'external', perHand: false, from: null },
@@ -71,7 +87,16 @@ export const otherPresses: Movement[] = [
           },
         },
       ],
-      adjust: [pulleyCredits(0.75)],
+      adjust: [
+        pulleyCredits(0.75),
+        {
+          knob: 'pulleyStature',
+          anchors: [
+            { at: 0.2, add: { triLateral: -0.25, triMedial: -0.25 } },
+            { at: 0.75, add: {} },
+          ],
+        },
+      ],
     },
     homeReps: [10, 15],
     load: { kind: 'external', perHand: true, from: null },

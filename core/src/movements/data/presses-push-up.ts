@@ -5,7 +5,7 @@ import { choice, knob, tuckedCredits } from './shared';
 /** Hands at 1.5 shoulder breadths, nothing raised. */
 const levelPushUp: Credits = {
   pecMiddle: 1,
-  pecLower: 0.5,
+  pecLower: 0.75,
   pecUpper: 0.5,
   deltFront: 0.5,
   triLateral: 0.5,
@@ -85,6 +85,7 @@ export const pushUps: Movement[] = [
           at: 0.3,
           credits: {
             pecMiddle: 1,
+            pecLower: 0.25,
             pecUpper: 0.75,
             deltFront: 0.75,
             triLateral: 0.5,
@@ -99,7 +100,7 @@ export const pushUps: Movement[] = [
           anchors: [
             {
               at: 0.95,
-              add: { triLateral: 0.5, triMedial: 0.5, pecMiddle: -0.25, pecUpper: -0.5, pecLower: -0.5 },
+              add: { triLateral: 0.5, triMedial: 0.5, pecMiddle: -0.25, pecUpper: -0.25, pecLower: -0.5 },
             },
             { at: 1.5, add: {} },
           ],

@@ -155,6 +155,7 @@ export const raises: Movement[] = [
       kind: 'external',
       perHand: true,
       from: { anchors: [{ at: 0, lift: 'overhead', ratio: 0.19, spread: 0.05 }] },
+      factors: [{ knob: 'forearm', is: 'supinated', factor: 0.9 }],
     },
     hardWhere: 'shortened',
     compound: false,

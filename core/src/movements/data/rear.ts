@@ -41,7 +41,7 @@ export const rearAndUpperBack: Movement[] = [
         ],
       },
     ],
-    credits: { anchors: [{ at: 0, credits: { deltRear: 1, retractors: 0.25 } }] },
+    credits: { anchors: [{ at: 0, credits: { deltRear: 1, deltSide: 0.25, retractors: 0.25 } }] },
     homeReps: [8, 15],
     load: {
       kind: 'external',

@@ -96,7 +96,10 @@ export const barGripCredits: CreditAdjustment[] = [
   {
     knob: 'gripBiacromial',
     anchors: [
-      { at: 0.95, add: { triLateral: 0.5, triMedial: 0.5, pecMiddle: -0.25, pecLower: -0.75 } },
+      {
+        at: 0.95,
+        add: { triLateral: 0.5, triMedial: 0.5, pecUpper: -0.1, pecMiddle: -0.25, pecLower: -0.5 },
+      },
       { at: 1.35, add: {} },
       { at: 1.5, add: {} },
       { at: 1.75, add: { triLateral: -0.25, triMedial: -0.25 } },
@@ -120,6 +123,16 @@ export const tuckedCredits: CreditAdjustment = {
   anchors: [
     { at: -40, add: { triLateral: 0.2, triMedial: 0.2 } },
     { at: -10, add: {} },
+  ],
+};
+
+/** Elbows flared more than an overhead press is meant for leave more of it to the side of the shoulder. Common practice. */
+export const flaredCredits: CreditAdjustment = {
+  knob: 'tuckDeg',
+  offMeant: true,
+  anchors: [
+    { at: 0, add: {} },
+    { at: 25, add: { deltSide: 0.25 } },
   ],
 };
 
