@@ -2,7 +2,7 @@ import { creditsOf } from '../mechanics';
 import { dayNumber, movesIn, type Measured, type MeasuredLine, setUpOf } from '../measure';
 import { movementOf } from '../movements';
 import { repSeconds } from '../session';
-import { Training, type Surprise } from '../set-model';
+import type { Surprise, Training } from '../set-model';
 import { movedShare } from '../strength';
 import { PAINFUL, type PerformedSet } from './performed-set';
 

@@ -31,34 +31,28 @@ const Form = styled.form`
 `;
 
 const testable = entries.filter((e) => e.movement.load.kind !== 'none' && e.movement.family !== 'corrective');
-const MOST_REPS = 36;
 
 /** A set as typed; the load in the client's unit, or with its own behind it. */
 const formSchema = (unit: MassUnit) =>
-  z
-    .object({
-      entryId: z.string(),
-      date: z.string(),
-      load: z.string().transform((text, ctx) => {
-        const kg = Number(text.trim() || NaN) === 0 ? 0 : readMass(text, unit);
-        if (kg === null) ctx.addIssue({ code: 'custom', message: `A load in ${unit}.` });
-        return kg ?? 0;
-      }),
-      reps: z.string().transform((text, ctx) => {
-        const reps = readCount(1, 100)(text);
-        if (reps === null) ctx.addIssue({ code: 'custom', message: 'Whole reps, from 1.' });
-        return reps ?? 1;
-      }),
-      reserve: z.string().transform((text, ctx) => {
-        const left = figureFrom(0, 10)(text);
-        if (left === null) ctx.addIssue({ code: 'custom', message: '0 to 10.' });
-        return left ?? 0;
-      }),
-    })
-    .refine((f) => f.reps + f.reserve <= MOST_REPS, {
-      path: ['reps'],
-      message: `Up to ${MOST_REPS} in all count as a test.`,
-    });
+  z.object({
+    entryId: z.string(),
+    date: z.string(),
+    load: z.string().transform((text, ctx) => {
+      const kg = Number(text.trim() || NaN) === 0 ? 0 : readMass(text, unit);
+      if (kg === null) ctx.addIssue({ code: 'custom', message: `A load in ${unit}.` });
+      return kg ?? 0;
+    }),
+    reps: z.string().transform((text, ctx) => {
+      const reps = readCount(1, 100)(text);
+      if (reps === null) ctx.addIssue({ code: 'custom', message: 'Whole reps, from 1.' });
+      return reps ?? 1;
+    }),
+    reserve: z.string().transform((text, ctx) => {
+      const left = figureFrom(0, 10)(text);
+      if (left === null) ctx.addIssue({ code: 'custom', message: '0 to 10.' });
+      return left ?? 0;
+    }),
+  });
 
 /** A set done as a test: what, when, with what, how often, and what was left. */
 export function TestForm({

@@ -120,7 +120,8 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
             <p>
               Max today about {roughMass(max.kg, unit)} ({bandWords(max, unit)}), {basisWords[max.basis]}
               {client.formula === 'median' ? '' : `, by ${formulaName(client.formula)} up to 15 reps`}. A
-              model&apos;s estimate.{m.sets[0] && m.sets[0].loss > 0.01
+              model&apos;s estimate.
+              {m.sets[0] && m.sets[0].loss > 0.01
                 ? ` Sets before take ${Math.round(m.sets[0].loss * 100)} % off it.`
                 : ''}
             </p>
@@ -193,11 +194,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
                 />
               </td>
               <td style={{ whiteSpace: 'nowrap' }}>
-                {s.noLighter
-                  ? 'nothing lighter here'
-                  : s.expectedReps === null
-                    ? '—'
-                    : expectedWords(s)}
+                {s.noLighter ? 'nothing lighter here' : s.expectedReps === null ? '—' : expectedWords(s)}
                 {standingOf(s, designer.appraisal.school) !== 'counts' && (
                   <b> {standingWords[standingOf(s, designer.appraisal.school)]}</b>
                 )}

@@ -170,8 +170,8 @@ function Told({ file, kit }: { file: ClientFile; kit: Kit }): ReactNode {
       </div>
       {alarm !== null && (
         <p>
-          First sets fell behind what was expected of them, session after session, up to {dayWords(alarm)}: too
-          much, too close together, or little sleep and food. Fewer sets where they are worth least, or a
+          First sets fell behind what was expected of them, session after session, up to {dayWords(alarm)}:
+          too much, too close together, or little sleep and food. Fewer sets where they are worth least, or a
           lighter week.
         </p>
       )}
