@@ -28,7 +28,7 @@ test('every way of doing sets is logged as it is offered and stored as what it i
     ...document.blocks[0],
     id: `block-${i}`,
     kind: 'single',
-    lines: [{ ...line, id: `line-${i}`, scheme, loadKg: null, restS: 0 }],
+    lines: [{ ...line, id: `line-${i}`, scheme, loadKg: null, restS: 90 }],
   }));
   const unknown = {
     ...blocks[0],

@@ -16,7 +16,7 @@ test('on a phone a session is built step by step: the line-up, a movement, what 
   await page.getByRole('radio', { name: 'Movement' }).click();
   await expect(press).toBeHidden();
   await page.getByRole('tab', { name: 'Load' }).click();
-  await expect(page.getByRole('tabpanel', { name: 'Load' })).toContainText("Today's max");
+  await expect(page.getByRole('tabpanel', { name: 'Load' })).toContainText('Max today');
   await page.getByRole('radio', { name: 'Dose and review' }).press('Enter');
   await expect(page.getByRole('heading', { name: 'Dose today' })).toBeVisible();
   await saved(page);

@@ -22,13 +22,13 @@ function trace(sticksAt: number): string {
   return rows.join('\n');
 }
 
-test('a stuck bench is found in the log, where it sticks is seen in a trace, and answered with what this gym has', async ({
+test('a bench is looked back on with how it stands, where it sticks is seen in a trace, and answered with what this gym has', async ({
   page,
 }) => {
   await page.goto('/clients/bram-otterlund/progress');
   const bench = page.getByRole('img', { name: /^Max of barbell bench press/ });
   await expect(bench).toBeVisible();
-  await expect(page.getByText('stuck: no change that can be told from chance').first()).toBeVisible();
+  await expect(page.getByText('cannot be told yet').first()).toBeVisible();
   await expect(page.getByText(/of \d+ planned days done/)).toBeVisible();
   await page.getByRole('link', { name: 'Where the bench sticks' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Where it sticks' })).toBeVisible();

@@ -17,6 +17,7 @@ export {
 export { askedSet, expectSet, type KnownLift, type SetAsk, type SetExpected } from './expected';
 export { type PercentageOfMax, percentagesOfMax } from './percentages';
 export {
+  type Beside,
   choicesOf,
   type ChosenLoads,
   chooseLoads,

@@ -5,6 +5,7 @@ import {
   boundsOf,
   chooseEach,
   chooseOne,
+  isOff,
   lighterLoad,
   type LineAsked,
   lossOf,
@@ -15,6 +16,7 @@ import {
   stepTo,
   type Stores,
   type Tried,
+  tryLoad,
 } from '../set-model';
 import { movedShare, ratioAt } from '../strength';
 import { askedSet, expectSet, type KnownLift, type SetAsk, type SetExpected } from './expected';
@@ -60,6 +62,18 @@ export interface Prescription {
   missing: string | null;
   /** What the load is beside that of the last session; null where it is no choice of the model. */
   step: Step | null;
+  /**
+   * Where the best load of this kit has a first set much easier or harder than asked: what the loads beside it would
+   * bring in theirs. Empty where it comes near enough.
+   */
+  beside: Beside[];
+}
+
+/** A load of a kit with what the first set of a line would bring at it. */
+export interface Beside {
+  kg: number;
+  reps: number;
+  left: number;
 }
 
 /** Everything the loads of a line follow from. */
@@ -160,9 +174,24 @@ function wishFor(task: LoadTask, i: number, loss: number): number {
 export interface ChosenLoads {
   found: ReadonlyMap<number, Found>;
   step: Step | null;
+  beside: Beside[];
 }
 
-const nothingFound: ChosenLoads = { found: new Map(), step: null };
+const nothingFound: ChosenLoads = { found: new Map(), step: null, beside: [] };
+
+/** What the loads beside a chosen one would bring, where that is far from what is asked. */
+function besideOf(task: LoadTask, asked: LineAsked, kgs: readonly number[], tried: Tried): Beside[] {
+  const [first] = tried.sets;
+  const [set] = asked.sets;
+  if (!first || !set || !isOff(first, set.reserve)) return [];
+  const at = kgs.findIndex((kg) => Math.abs(kg - tried.kg) < 1e-6);
+  return [kgs[at - 1], kgs[at + 1]].flatMap((kg): Beside[] => {
+    const other = kg === undefined ? undefined : tryLoad(task.lift.belief, asked, kg).sets[0];
+    if (!other) return [];
+    const reps = Math.max(0, Math.min(Math.round(other.reps), Math.floor(other.able)));
+    return [{ kg: other.kg, reps, left: Math.max(0, other.able - reps) }];
+  });
+}
 
 const isOwn = ({ loadOf, holdS, open }: SetTarget): boolean => !loadOf && holdS === undefined && !open;
 
@@ -186,7 +215,11 @@ export function chooseLoads(task: LoadTask, stores: Stores): ChosenLoads {
       load: nearestLoad(choices, kg).load,
     });
   });
-  return { found, step: task.isLight ? 'lighter week' : stepTo(tried.kg, task.run) };
+  return {
+    found,
+    step: task.isLight ? 'lighter week' : stepTo(tried.kg, task.run),
+    beside: besideOf(task, asked, kgsIn(choices), tried),
+  };
 }
 
 function chosenOf(task: LoadTask, asked: LineAsked, kgs: readonly number[]): Tried | null {
@@ -309,10 +342,11 @@ const ableWith = (
 export const prescriptionOf = (
   { movement, kit, rig, lift }: LoadTask,
   sets: LoadedSet[],
-  step: Step | null,
+  { step, beside }: Pick<ChosenLoads, 'step' | 'beside'>,
 ): Prescription => ({
   sets,
   calibrate: !lift.isKnown && movement.load.kind === 'external' && sets.some((s) => s.kg === null),
   missing: missingFor(kit, movement, rig),
   step,
+  beside,
 });

@@ -45,6 +45,7 @@ function lifts({ logged }: Context, since: string): { movement: string; rig: Rig
   for (const r of logged) {
     if (r.date < since || !measuresMax(r)) continue;
     const movement = movementOf(r.movement);
+    if (movement.load.kind === 'none') continue;
     const { lift } = setUpOf(movement, r.rig);
     const of = byLift.get(lift.id) ?? {
       movement: r.movement,

@@ -1,6 +1,7 @@
 import { choicesOf } from '../loads';
 import type { Context, MeasuredLine } from '../measure';
-import { estimatedMax, MOST_REPS, movedShare } from '../strength';
+import { curveOf } from '../set-model';
+import { movedShare } from '../strength';
 import { massText } from '../units';
 import type { Figures } from './performing';
 
@@ -41,8 +42,8 @@ export function unlikely(
       return `${text(loadKg)}, where ${text(planned)} was planned?`;
   }
   if (m.max.basis === 'calibrate' || target.volumeOnly || loadKg + body <= 0 || reps === 0) return null;
-  const all = Math.min(MOST_REPS, (reps + (reserve ?? 0)) * m.pace);
-  const shown = estimatedMax(loadKg + body, all, 0, client.formula);
+  const all = (reps + (reserve ?? 0)) * m.pace;
+  const shown = (loadKg + body) * Math.exp(curveOf(client.formula).overAt(all));
   return shown > m.max.kg * OVER_MAX * (1 + 2 * m.max.spread)
     ? `${text(loadKg)} × ${reps} would be far over anything so far. Is it so?`
     : null;

@@ -1,4 +1,4 @@
-import { groupCredit, groupIds } from '../anatomy';
+import { groupIds } from '../anatomy';
 import { blockContext, frozenSession, madeOf, measureDay, placed, sampleBlock, sound } from '../block';
 import type { Logged } from '../strength';
 import { weeksDone } from './weeks-done';
@@ -41,25 +41,31 @@ test('weeks up to today are told, those to come are not; without a log nothing w
   }
 });
 
-test('a day done as it was planned counts as much done as the day was planned to give', () => {
+test('a day done as it was expected counts as much as it was expected to give', () => {
   const { logged, block: made, sessions } = asPlanned();
   const [first] = weeksDone(made, { ...context, logged, sessions });
   expect(first!.days).toEqual({ planned: 2, done: 1, leftOut: 0 });
+  expect(first!.notHard).toEqual({ easy: 0, lighter: 0, notDone: 0, leftOut: 0 });
   const day = measureDay(
     block,
     context,
     placed(block).find((p) => p.training === 'push-a')!,
   )!;
   for (const g of groupIds) {
-    const asWritten = day.lines.reduce((n, m) => n + m.sets.length * groupCredit(m.credits, g), 0);
-    expect(first!.done[g]).toBeCloseTo(asWritten, 9);
-    expect(first!.planned[g]).toBeGreaterThanOrEqual(asWritten - 1e-9);
+    expect(first!.done[g]).toBeCloseTo(day.dose.groups[g].fractional, 9);
+    expect(first!.planned[g]).toBeGreaterThanOrEqual(day.dose.groups[g].fractional - 1e-9);
   }
 });
 
-test('sets left far from failure are not hard ones', () => {
+test('sets left far from failure are not hard ones, and the week says where they went', () => {
   const { logged, block: made, sessions } = asPlanned();
-  const easy = logged.map((r) => ({ ...r, reserve: 9 }));
-  const [first] = weeksDone(made, { ...context, logged: easy, sessions });
+  const asked = { lo: 8, hi: 10, reserve: 4, restS: 90 };
+  const easy = logged.map((r, i) => ({
+    ...r,
+    reserve: 9,
+    asked: { ...asked, ...(i < 3 ? { light: true as const } : {}) },
+  }));
+  const [first] = weeksDone(made, { ...context, logged: easy.slice(2), sessions });
   for (const g of groupIds) expect(first!.done[g]).toBe(0);
+  expect(first!.notHard).toEqual({ easy: easy.length - 3, lighter: 1, notDone: 2, leftOut: 0 });
 });

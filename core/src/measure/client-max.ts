@@ -3,7 +3,7 @@ import { fullRig, type Movement, type Rig, variantOf, movementOf } from '../move
 import type { Line } from '../session';
 import { growthOf, type Lift, maxBelief, type MaxBelief, type Slope } from '../set-model';
 import { inBench, movedShare, references } from '../strength';
-import { daysAfter, massText, roughMass } from '../units';
+import { daysAfter, dayWords, massText, roughMass } from '../units';
 import { bodyOf, type Context } from './context';
 import { dayNumber, knowing, knowledgeOf, type Knowledge } from './knowing';
 import { setUpOf, type SetUp, withHung } from './lifts';
@@ -147,7 +147,7 @@ function ownTerms(
     last.loadKg === 0 && movement.load.kind === 'bodyweight'
       ? 'the body'
       : `${plus}${massText(last.loadKg, unit)}`;
-  return [{ says: `${from}; the last ${what} × ${last.reps}${left}`, kg }];
+  return [{ says: `${from}; the last ${what} × ${last.reps}${left}, on ${dayWords(last.date)}`, kg }];
 }
 
 function borrowedTerms(

@@ -19,6 +19,7 @@ test('the clock is laid before any load is known', () => {
     calibrate: false,
     missing: null,
     step: null,
+    beside: [],
     ramps: [],
     seconds: 0,
     exertions: [],

@@ -75,6 +75,8 @@ export const movesIn = ({ offset }: SetUp, kg: number, bodyKg: number): number =
 class Replay {
   private readonly happenings: Happening[];
   private readonly lifts: Lift[];
+  /** What the client is like is learnt from this day on; null from the beginning. */
+  private readonly since: number | null;
   /** States by how many happenings they have seen. */
   private readonly states = new Map<number, Training>();
 
@@ -83,6 +85,7 @@ class Replay {
     logged: readonly Logged[],
   ) {
     this.happenings = happeningsOf(client.tests, logged);
+    this.since = client.learntSince === undefined ? null : dayNumber(client.learntSince);
     const lifts = new Map<string, Lift>();
     const add = (movement: Movement | undefined, rig: Rig): void => {
       if (!movement || movement.load.kind === 'none') return;
@@ -99,7 +102,11 @@ class Replay {
   /** What is known at the end of a day; before it begins where `isBefore`. */
   at(day: number, isBefore: boolean): Training {
     const n = this.happenings.findIndex((h) => (isBefore ? h.day >= day : h.day > day));
-    return this.after(n === -1 ? this.happenings.length : n);
+    const seen = n === -1 ? this.happenings.length : n;
+    const training = this.after(seen);
+    const { since } = this;
+    const isOlder = since !== null && since <= day && (this.happenings[seen - 1]?.day ?? -1) < since;
+    return isOlder ? this.forgotten(training) : training;
   }
 
   private after(n: number): Training {
@@ -107,12 +114,32 @@ class Replay {
     if (known) return known;
     let from = n - 1;
     while (from >= 0 && !this.states.has(from)) from -= 1;
-    const { massKg, trainingAge, formula } = this.client;
+    const { massKg, trainingAge, formula, judging: bias } = this.client;
     const training =
-      from >= 0 ? this.states.get(from)!.copy() : new Training({ massKg, trainingAge, formula }, this.lifts);
-    for (const h of this.happenings.slice(Math.max(0, from), n)) this.live(training, h);
+      from >= 0
+        ? this.states.get(from)!.copy()
+        : new Training({ massKg, trainingAge, formula, ...(bias === undefined ? {} : { bias }) }, this.lifts);
+    for (let i = Math.max(0, from); i < n; i += 1) {
+      const h = this.happenings[i]!;
+      const { since } = this;
+      if (since !== null && h.day >= since && (this.happenings[i - 1]?.day ?? -1) < since)
+        training.forgetNature();
+      this.live(training, h);
+    }
     this.states.set(n, training);
     return training;
+  }
+
+  private readonly afresh = new WeakMap<Training, Training>();
+
+  private forgotten(training: Training): Training {
+    let fresh = this.afresh.get(training);
+    if (!fresh) {
+      fresh = training.copy();
+      fresh.forgetNature();
+      this.afresh.set(training, fresh);
+    }
+    return fresh;
   }
 
   private live(training: Training, h: Happening): void {
@@ -180,7 +207,7 @@ function replayOf({ client, logged }: Context): Replay {
   if (!byTests) replays.set(logged, (byTests = new WeakMap()));
   let byClient = byTests.get(client.tests);
   if (!byClient) byTests.set(client.tests, (byClient = new Map()));
-  const key = `${client.massKg} ${client.trainingAge} ${client.formula}`;
+  const key = `${client.massKg} ${client.trainingAge} ${client.formula} ${client.judging ?? ''} ${client.learntSince ?? ''}`;
   let replay = byClient.get(key);
   if (!replay) byClient.set(key, (replay = new Replay(client, logged)));
   return replay;

@@ -15,6 +15,7 @@ const unloaded = {
   calibrate: false,
   missing: null,
   step: null,
+  beside: [],
   ramps: [],
   seconds: 0,
   exertions: [],

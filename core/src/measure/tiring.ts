@@ -126,7 +126,7 @@ export function liveThrough(
     nowS = e.endS;
   }
   for (const [id, { task, chosen, sets }] of running)
-    Object.assign(byId.get(id)!, prescriptionOf(task, sets, chosen.step));
+    Object.assign(byId.get(id)!, prescriptionOf(task, sets, chosen));
 }
 
 /** How fresh each voice is over the session. */

@@ -28,7 +28,7 @@ export const asideSchema = z
 export type Aside = z.infer<typeof asideSchema>;
 
 /** The newest version of the client document. */
-export const clientVersion = 5;
+export const clientVersion = 6;
 
 /** What the planner knows about a client. */
 export const clientSchema = z
@@ -56,6 +56,10 @@ export const clientSchema = z
     health: healthSchema,
     /** Rules that are not to speak for this client, with the coach's reason. */
     aside: z.array(asideSchema).max(60),
+    /** Repetitions the client leaves more than they say, with three left, as the coach has watched; learnt from the log when left out. */
+    judging: z.number().min(-3).max(4).optional(),
+    /** What they are like is learnt from this day on; from the beginning when left out. */
+    learntSince: daySchema.optional(),
     formula: z.enum(['median', 'epley', 'brzycki', 'lombardi', 'mayhew', 'wathan', 'oconner', 'lander']),
     tests: z.array(liftRecordSchema).max(200),
     /** Tests that were deleted and can still be brought back, the last first. */

@@ -100,14 +100,17 @@ test('a triple drop: lighter each time, without a rest, a third of a set each, a
   expect(Math.abs(fourth!.kg! - third!.kg! * 0.75)).toBeLessThanOrEqual(2);
   for (const s of [fourth!, fifth!]) {
     expect(s.expectedReps!).toBeGreaterThan(2);
-    expect(s.expectedReps!).toBeLessThanOrEqual(10);
+    // Rested the same load would bring more than twice as many.
+    const fresh = only('dumbbell-bench-press', parseScheme('1xAMRAP') ?? scheme, { loadKg: s.kg! });
+    expect(s.able!).toBeLessThan(0.5 * fresh.lines[0]!.sets[0]!.able!);
   }
   expect(a.totals.workingSets).toBe(3);
   expect(a.dose.regions.pecMiddle.fractional).toBeCloseTo(3 + 2 / 3, 6);
   const straight = only('dumbbell-bench-press', parseScheme('3x10')!, { reserve: { first: 1, last: 0 } });
   const more = (a.totals.minutes - straight.totals.minutes) * 60;
   expect(more).toBeGreaterThan(10);
-  expect(more).toBeLessThan(120);
+  // Some 28 reps of four seconds and two changes of bells of eleven.
+  expect(more).toBeLessThan(150);
 });
 
 test('a rack that ends too early for the drops is said, set by set', () => {
@@ -194,12 +197,12 @@ test('a share counts both hands together, and the body where it is what moves', 
     2 * load('dumbbell-bench-press', 'dumbbell-bench-press', 100),
     9,
   );
-  // A dip of 40 kg once at 80 kg of bodyweight is 120 kg moved; nine tenths of it leave 28 kg for the belt.
+  // A dip of 40 kg once by 80 kg, 94 % of which move, is 115.2 kg; nine tenths of it leave 28.5 kg for the belt, but for what was thought before the test.
   const dipped = {
     ...sampleContext.client,
     tests: [{ ...sampleContext.client.tests[0]!, movement: 'dip', loadKg: 40, reps: 1, date: '2026-11-24' }],
   };
-  expect(load('chest-dip', 'chest-dip', 90, { ...sampleContext, client: dipped })).toBeCloseTo(28, 6);
+  expect(load('chest-dip', 'chest-dip', 90, { ...sampleContext, client: dipped })).toBeCloseTo(28.45, 1);
 });
 
 test('stages stay within their round of a superset', () => {

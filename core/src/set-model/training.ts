@@ -250,6 +250,14 @@ export class Training {
     this.opened = null;
   }
 
+  /** What the client is like is unknown again; what they can do stays. */
+  forgetNature(): void {
+    const fresh = beliefBefore(this.lifting, this.belief.lifts);
+    const { tiring, bias, ownCurve, liftCurve } = fresh;
+    Object.assign(this.belief, { tiring, bias, ownCurve, liftCurve });
+    this.failures.clear();
+  }
+
   /** What the sessions of a lift, of one range, come to. */
   run(key: string): Run {
     return this.runs.get(key) ?? noRun;

@@ -90,7 +90,7 @@ export const demoSessions: TypedSession[] = [
       'cable fly low to high 3x12-15 leave 2 then 0 rest 60',
       'cable lateral raise 4x12-15 leave 2 then 0 rest 60',
       '+incline rear raise 4x12-15 leave 2 then 1 rest 60',
-      'rope overhead extension 3x10-15 leave 2 then 0 rest 60',
+      'rope overhead extension 3x10-15 16.25kg leave 2 then 0 rest 60',
     ],
     notes: {
       0: 'The upper chest leads while it lags.',

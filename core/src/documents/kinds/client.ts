@@ -54,10 +54,14 @@ export const clientKind = documentKind<'client', Client>({
       name: 'bodyweight and girths, ratings and notes by date',
       does: (document) => ({ ...document, body: [], ratings: [], notes: [] }),
     },
+    // Nobody had said.
+    { name: 'how they judge what is left, and since when it is learnt', does: (document) => document },
   ],
   splits: {},
   names: {
     name: 'Name',
+    judging: 'Leaves more than they say by',
+    learntSince: 'What they are like is learnt since',
     about: 'About',
     born: 'Born',
     statureM: 'Stature, m',

@@ -1,7 +1,8 @@
 import { choicesOf } from '../../loads';
 import type { Measured, MeasuredLine } from '../../measure';
 import { movementOf, variantOf } from '../../movements';
-import { type Logged as LoggedSet, maxOverLoad, movedShare } from '../../strength';
+import { curveOf } from '../../set-model';
+import { type Logged as LoggedSet, movedShare } from '../../strength';
 import { dayWords, massText } from '../../units';
 import { changeLine } from '../questions';
 import type { FindingDraft, Rule } from '../model';
@@ -10,7 +11,7 @@ const WATCH = 1.1;
 const STOP = 1.2;
 
 const withReserve = ({ reps, reserve }: { reps: number; reserve: number }): number =>
-  Math.min(36, Math.max(1, reps + reserve));
+  Math.max(1, reps + reserve);
 
 type Log = Measured['context']['logged'];
 const names = new WeakMap<LoggedSet, string>();
@@ -59,7 +60,8 @@ function look(s: Measured, m: MeasuredLine): FindingDraft[] {
   // Fewer repetitions carry more: what the last load would be at the new ones.
   const now = withReserve({ reps: set.target.reps.lo, reserve: set.target.reserve });
   const then = withReserve(last);
-  const alike = now < then ? (before * maxOverLoad(then, formula)) / maxOverLoad(now, formula) : before;
+  const { overAt } = curveOf(formula);
+  const alike = now < then ? before * Math.exp(overAt(then) - overAt(now)) : before;
   const jump = (set.kg! + body) / alike;
   if (jump <= WATCH + 1e-9 || alike <= 0) return [];
   const next = choicesOf(s.context.kit, m.movement)?.find((c) => c.kg > last.loadKg + 1e-9);

@@ -1,7 +1,6 @@
 import { choicesOf } from '../../loads';
 import type { Measured, MeasuredLine } from '../../measure';
 import type { Line } from '../../session';
-import { MOST_REPS, repsAtLoad } from '../../strength';
 import { massText, roughMass } from '../../units';
 import { changeLine, insteadOf } from '../questions';
 import type { FixDraft, Rule } from '../model';
@@ -12,11 +11,10 @@ const TOO_EASY = 2;
 const LONGEST = 30;
 
 /** More repetitions with the heaviest load there is, where they stay within reason. */
-function moreReps(s: Measured, m: MeasuredLine): FixDraft[] {
-  if (m.max.basis === 'calibrate') return [];
+function moreReps(m: MeasuredLine): FixDraft[] {
   const set = m.sets[m.sets.length - 1]!;
-  const able = repsAtLoad(m.max.kg * (1 - set.loss), set.kg!, s.context.client.formula) / m.pace;
-  const lo = Math.floor(Math.min(MOST_REPS, able) - set.target.reserve);
+  if (set.able === null) return [];
+  const lo = Math.floor(set.able - set.target.reserve);
   if (m.line.scheme.kind !== 'straight' || lo <= m.line.scheme.reps.hi || lo > LONGEST) return [];
   const reps = { lo, hi: Math.min(LONGEST, lo + 3) };
   return [
@@ -62,7 +60,7 @@ function harder(m: MeasuredLine): FixDraft[] {
 /** What makes the heaviest load of a gym hard enough again. */
 export const waysOn = (s: Measured, m: MeasuredLine): FixDraft[] => [
   ...harder(m),
-  ...moreReps(s, m),
+  ...moreReps(m),
   ...insteadOf(m, s, { other: 'kit', kindTo: null }),
 ];
 
@@ -81,7 +79,10 @@ export const rackRunsOut: Rule = {
           set !== undefined &&
           !set.byHand &&
           set.kg === heaviest &&
-          set.reserveShift > TOO_EASY
+          set.wishKg !== null &&
+          set.expectedReserve !== null &&
+          set.wishKg > set.kg! &&
+          set.expectedReserve - set.target.reserve > TOO_EASY
         );
       })
       .map((m) => ({

@@ -16,6 +16,7 @@ import { SheetHead } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
 import { Disclosure } from '../../parts/disclosure';
 import { tell } from '../../parts/toast';
+import { Nature } from './nature';
 import { TestForm } from './test-form';
 
 const Table = styled.table`
@@ -95,7 +96,7 @@ export function ClientMaxes({
           labelPlace="before"
           value={client.formula}
           options={[
-            ['median', 'median of seven'],
+            ['median', 'the usual curve'],
             ...formulaIds.map((f): [typeof f, string] => [f, formulaName(f)]),
           ]}
           onChange={(formula) => formula && change({ formula })}
@@ -209,6 +210,7 @@ export function ClientMaxes({
         </div>
       )}
       <TestForm unit={client.unit} onAdd={(record) => change({ tests: [...client.tests, record] })} />
+      {kit && <Nature client={client} file={file} kit={kit} change={change} />}
     </>
   );
 }

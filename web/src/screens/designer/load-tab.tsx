@@ -98,7 +98,7 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
   const { max } = m;
   const { prescribed, counted } = setsCounted(m, designer.appraisal.school);
   const fitted = m.sets.find(
-    (s) => !s.byHand && s.wishKg !== null && s.kg !== null && Math.abs(s.reserveShift) >= 0.15,
+    (s) => !s.byHand && s.wishKg !== null && s.able !== null && Math.abs(s.reserveShift) >= 0.5,
   );
   const putLoad = (loadKg: MeasuredLine['line']['loadKg']): void =>
     designer.edit(
@@ -145,12 +145,22 @@ export function LoadTab({ line: m, designer }: { line: MeasuredLine; designer: D
             30 % lighter.
           </p>
         )}
+        {m.beside.length > 0 && !m.sets[0]?.byHand && (
+          <p>
+            <b>No load here comes near what is asked.</b>{' '}
+            {m.beside
+              .map(
+                (b) =>
+                  `${massText(b.kg, unit)} would bring ${b.reps}, leaving ${b.left > 10 ? '10+' : Math.round(b.left)}`,
+              )
+              .join('; ')}
+            . More or fewer reps, slower or paused ones, or another implement come nearer.
+          </p>
+        )}
         {fitted && (
           <p>
-            {roughMass(fitted.wishKg!, unit)} cannot be made at {kit.name}; {massText(fitted.kg!, unit)}{' '}
-            {fitted.target.reserve + fitted.reserveShift < 0
-              ? `costs about ${(-fitted.target.reserve - fitted.reserveShift).toFixed(1)} of a repetition.`
-              : `leaves about ${(fitted.target.reserve + fitted.reserveShift).toFixed(1)} in reserve instead of ${Number(fitted.target.reserve.toFixed(1))}.`}
+            The middle of the range would take {roughMass(fitted.wishKg!, unit)}. Of what {kit.name} makes,{' '}
+            {massText(fitted.kg!, unit)} misses least of what is asked: {expectedWords(fitted)}.
           </p>
         )}
       </div>

@@ -75,7 +75,7 @@ test('a mechanical drop offers only the settings the movement has, and new ones 
 
 test('a load is taken from another lift, squeezes stand between sets, loads come down', async () => {
   const { now, user } = start({}, 'standing-barbell-press');
-  await choose(user, 'Over the sets', 'loads coming down');
+  await choose(user, 'Over the sets', 'hold the reps, loads come down');
   expect(now().loads).toBe('down');
   await choose(user, 'Between sets', 'squeeze hard for 10 s, breathing');
   expect(now().squeezeS).toBe(10);

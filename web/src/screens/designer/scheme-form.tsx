@@ -225,14 +225,13 @@ export function SchemeForm({ line: m, designer }: { line: MeasuredLine; designer
       {module.oneLoad && !percentOf && (
         <Choose
           label="Over the sets"
-          value={m.line.loads ?? null}
-          none="as the reps need"
+          value={m.line.loads ?? 'one'}
           options={[
-            ['one', 'one load'],
-            ['down', 'loads coming down'],
+            ['one', 'hold the load, reps fall'],
+            ['down', 'hold the reps, loads come down'],
           ]}
           onChange={(loads) =>
-            change({ loads: (loads ?? undefined) as typeof m.line.loads, loadKg: null }, 'loads')
+            change({ loads: loads === 'down' ? 'down' : undefined, loadKg: null }, 'loads')
           }
         />
       )}

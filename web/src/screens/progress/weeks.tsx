@@ -59,6 +59,17 @@ function Of({ done, planned, isOver }: { done: number; planned: number; isOver: 
   );
 }
 
+/** Where the sets of a week went that count for nothing. */
+const elsewhere = ({ notHard: { easy, lighter, notDone, leftOut } }: WeekDone): string[] =>
+  (
+    [
+      [easy, 'too easy'],
+      [lighter, 'lighter'],
+      [notDone, 'not done'],
+      [leftOut, 'left out'],
+    ] as const
+  ).flatMap(([n, why]) => (n > 0 ? [`${n} ${why}`] : []));
+
 function Table({ weeks }: { weeks: readonly WeekDone[] }): ReactNode {
   const shown = groupIds.filter((g) => weeks.some((w) => w.planned[g] >= 0.5 || w.done[g] >= 0.5));
   return (
@@ -85,6 +96,22 @@ function Table({ weeks }: { weeks: readonly WeekDone[] }): ReactNode {
               ))}
             </tr>
           ))}
+          <tr>
+            <th scope="row">Sets that were none</th>
+            {weeks.map((w) => (
+              <td key={w.week}>
+                {elsewhere(w).length === 0 ? (
+                  <span>–</span>
+                ) : (
+                  elsewhere(w).map((said) => (
+                    <div key={said}>
+                      <span>{said}</span>
+                    </div>
+                  ))
+                )}
+              </td>
+            ))}
+          </tr>
           <tr>
             <th scope="row">Days</th>
             {weeks.map((w) => (
