@@ -13,6 +13,7 @@ export {
   layTimeline,
   type LineClock,
   type Timeline,
+  type TimelineEvent,
   walkSeconds,
   warmupSeconds,
 } from './timeline';

@@ -25,35 +25,46 @@ interface Met {
   restsS: readonly number[];
   stores: Stores;
 }
-interface Chosen {
+interface Known<T> {
   /** The figures of `Met` in a row. */
   met: Float64Array;
-  result: ChosenLoads;
+  result: T;
 }
 /** How many states a line is remembered for: as it stands, and as the fixes of the review would have it. */
 const MOST = 12;
-const chosen = new WeakMap<Line, { context: Context; known: Chosen[] }>();
 
-const inARow = ({ restsS, stores: { fast, slow, atOnce } }: Met): Float64Array =>
-  Float64Array.from([...restsS, ...fast, ...slow, ...atOnce]);
-
-const same = (a: Float64Array, b: Float64Array): boolean =>
-  a.length === b.length && a.every((x, i) => x === b[i]);
-
-export function rememberChosen(
-  line: Line,
-  context: Context,
-  meeting: Met,
-  make: () => ChosenLoads,
-): ChosenLoads {
-  let of = chosen.get(line);
-  if (of?.context !== context) chosen.set(line, (of = { context, known: [] }));
-  const { known } = of;
-  const met = inARow(meeting);
-  const at = known.findIndex((k) => same(k.met, met));
-  // What was asked for last is kept longest: the session as it stands outlives what is tried with it.
-  const [found] = at < 0 ? [{ met, result: make() }] : known.splice(at, 1);
-  known.unshift(found!);
-  known.length = Math.min(known.length, MOST);
-  return found!.result;
+function inARow({ restsS, stores: { fast, slow, atOnce } }: Met): Float64Array {
+  const n = fast.length;
+  const row = new Float64Array(restsS.length + 3 * n);
+  row.set(restsS);
+  row.set(fast, restsS.length);
+  row.set(slow, restsS.length + n);
+  row.set(atOnce, restsS.length + 2 * n);
+  return row;
 }
+
+function same(a: Float64Array, b: Float64Array): boolean {
+  if (a.length !== b.length) return false;
+  for (let i = 0; i < a.length; i += 1) if (a[i] !== b[i]) return false;
+  return true;
+}
+
+/** A memory of what was made of a line, for every state it was met in. */
+export function remembering<T>() {
+  const memory = new WeakMap<Line, { context: Context; known: Known<T>[] }>();
+  return (line: Line, context: Context, meeting: Met, make: () => T): T => {
+    let of = memory.get(line);
+    if (of?.context !== context) memory.set(line, (of = { context, known: [] }));
+    const { known } = of;
+    const met = inARow(meeting);
+    const at = known.findIndex((k) => same(k.met, met));
+    // What was asked for last is kept longest: the session as it stands outlives what is tried with it.
+    const [found] = at < 0 ? [{ met, result: make() }] : known.splice(at, 1);
+    known.unshift(found!);
+    known.length = Math.min(known.length, MOST);
+    return found!.result;
+  };
+}
+
+/** The loads chosen for a line when it begins. */
+export const rememberChosen = remembering<ChosenLoads>();

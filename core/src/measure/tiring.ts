@@ -1,5 +1,5 @@
 import { type Credits, regionIds, regions } from '../anatomy';
-import type { Timeline } from '../clock';
+import type { Timeline, TimelineEvent } from '../clock';
 import {
   chooseLoads,
   type ChosenLoads,
@@ -11,11 +11,11 @@ import {
 } from '../loads';
 import { creditsOf } from '../mechanics';
 import { rangeTime, repSeconds, type SetTarget, setTargets } from '../session';
-import { copyOfStores, freshStores, ownReps, recover, type Stores, tire } from '../set-model';
+import { copyOfStores, freshStores, ownReps, putStores, recover, type Stores, tire } from '../set-model';
 import type { Context } from './context';
 import { taskOf } from './loading';
 import type { DressedLine, Exertion, FreshnessPoint, MeasuredLine } from './model';
-import { rememberChosen } from './remembered';
+import { rememberChosen, remembering } from './remembered';
 
 /** A held contraction tires about like a repetition every three seconds. Own estimate. */
 const HOLD_S_A_REP = 3;
@@ -85,9 +85,64 @@ export function restsIn({ events }: Timeline): Map<string, number[]> {
   return rests;
 }
 
+/** A line on its way through the clock. */
+interface Going {
+  task: LoadTask;
+  chosen: ChosenLoads;
+  sets: LoadedSet[];
+  exertions: Exertion[];
+}
+
+/** A line that was gone through whole, with how tired it left the client. */
+interface GoneThrough extends Going {
+  stores: Stores;
+}
+
+const rememberThrough = remembering<GoneThrough>();
+
+function begun(
+  m: MeasuredLine,
+  restsS: readonly number[],
+  stores: Stores,
+  at: { context: Context; isLight: boolean },
+): Going {
+  const task = taskOf(m, asksOf(m, restsS), at.context, at.isLight);
+  const chosen = rememberChosen(m.line, at.context, { restsS, stores }, () => chooseLoads(task, stores));
+  return { task, chosen, sets: [], exertions: [] };
+}
+
+/** One bout of a line: loaded, expected, and lived through; the stores are those at its end. */
+function goThrough(
+  { task, chosen, sets, exertions }: Going,
+  index: number,
+  workS: number,
+  stores: Stores,
+): void {
+  const { set, expected } = loadSet(task, index, { chosen, stores, before: sets });
+  sets[index] = set;
+  const exertion = exertedBy(task, index, set, expected?.over ?? null);
+  exertions[index] = exertion;
+  const { oneSided } = task.asks[index]!;
+  recover(stores, oneSided ? workS / 2 : workS);
+  tire(stores, exertion, task.lift.belief.curve);
+  if (oneSided) recover(stores, workS / 2);
+}
+
+/** Sets that follow each other and are of one line, as they come on the clock. */
+function runsOf(sets: readonly TimelineEvent[]): TimelineEvent[][] {
+  const runs: TimelineEvent[][] = [];
+  for (const e of sets) {
+    const last = runs.at(-1);
+    if (last && last[0]!.of === e.of) last.push(e);
+    else runs.push([e]);
+  }
+  return runs;
+}
+
 /**
  * Third stage: every line loaded when its turn comes, by a client as tired as the bouts before have made them. What is
- * chosen and what is expected of it are found in one go through the clock.
+ * chosen and what is expected of it are found in one go through the clock; a line that nobody comes between is kept as a
+ * whole for the tiredness it was met with.
  */
 export function liveThrough(
   timeline: Timeline,
@@ -95,38 +150,53 @@ export function liveThrough(
   context: Context,
   isLight: boolean,
 ): void {
+  const at = { context, isLight };
   const rests = restsIn(timeline);
   const stores = freshStores();
-  const running = new Map<string, { task: LoadTask; chosen: ChosenLoads; sets: LoadedSet[] }>();
-  let nowS = 0;
+  const going = new Map<string, Going>();
   const sets = timeline.events.filter((e) => e.kind === 'set');
-  for (const [at, e] of sets.entries()) {
-    const m = byId.get(e.of!)!;
-    recover(stores, e.startS - nowS);
-    let run = running.get(m.id);
-    if (!run) {
-      const restsS = rests.get(m.id) ?? [];
-      const task = taskOf(m, asksOf(m, restsS), context, isLight);
-      const chosen = rememberChosen(m.line, context, { restsS, stores }, () => chooseLoads(task, stores));
-      running.set(m.id, (run = { task, chosen, sets: [] }));
-      m.exertions = [];
-      m.places = [];
-      m.run = task.run;
+  const places = new Map<string, MeasuredLine['places']>([...byId.keys()].map((id) => [id, []]));
+  sets.forEach((e, n) => {
+    places.get(e.of!)![e.index] = { at: n, restS: Math.round((sets[n + 1]?.startS ?? e.endS) - e.endS) };
+  });
+  let nowS = 0;
+  for (const run of runsOf(sets)) {
+    const m = byId.get(run[0]!.of!)!;
+    const restsS = rests.get(m.id) ?? [];
+    recover(stores, run[0]!.startS - nowS);
+    nowS = run.at(-1)!.endS;
+    const isWhole = run.length === restsS.length;
+    const through = (of: Going): void =>
+      run.forEach((e, i) => {
+        if (i > 0) recover(stores, e.startS - run[i - 1]!.endS);
+        goThrough(of, e.index, e.endS - e.startS, stores);
+      });
+    if (isWhole) {
+      const worksS = run.map((e) => e.endS - e.startS);
+      const kept = rememberThrough(
+        m.line,
+        context,
+        { restsS: [...restsS, ...worksS, isLight ? 1 : 0], stores },
+        () => {
+          const of = begun(m, restsS, stores, at);
+          through(of);
+          return { ...of, stores: copyOfStores(stores) };
+        },
+      );
+      putStores(stores, kept.stores);
+      going.set(m.id, kept);
+    } else {
+      let of = going.get(m.id);
+      if (!of) going.set(m.id, (of = begun(m, restsS, stores, at)));
+      through(of);
     }
-    const { set, expected } = loadSet(run.task, e.index, { chosen: run.chosen, stores, before: run.sets });
-    run.sets[e.index] = set;
-    const exertion = exertedBy(run.task, e.index, set, expected?.over ?? null);
-    m.exertions[e.index] = exertion;
-    m.places[e.index] = { at, restS: Math.round((sets[at + 1]?.startS ?? e.endS) - e.endS) };
-    const { oneSided } = run.task.asks[e.index]!;
-    const workS = e.endS - e.startS;
-    recover(stores, oneSided ? workS / 2 : workS);
-    tire(stores, exertion, run.task.lift.belief.curve);
-    if (oneSided) recover(stores, workS / 2);
-    nowS = e.endS;
   }
-  for (const [id, { task, chosen, sets }] of running)
-    Object.assign(byId.get(id)!, prescriptionOf(task, sets, chosen));
+  for (const [id, { task, chosen, sets: loaded, exertions }] of going)
+    Object.assign(byId.get(id)!, prescriptionOf(task, loaded, chosen), {
+      exertions,
+      places: places.get(id)!,
+      run: task.run,
+    });
 }
 
 /** How fresh each voice is over the session. */

@@ -61,24 +61,40 @@ const isSame = (a: number, b: number): boolean => Math.abs(a - b) < 1e-6;
 /** Repetitions to failure, when fresh, between which a load is worth trying on what a line asks. Own estimates. */
 const WORTH_TRYING = { fewer: 2, more: 14 };
 
-/** The loads of a kit that are worth trying: where a first set would come near what is asked, and one beyond on either side. */
-function worthTrying(b: Belief, line: LineAsked, kgs: readonly number[]): readonly number[] {
+/** Misses a set beyond the best: no load farther that way is tried. Own estimate. */
+const FAR_WORSE = 6;
+
+/** Loads by how many repetitions to failure a fresh first set would have at them, kg as the coach says it. */
+function loadAt(b: Belief, line: LineAsked): (reps: number) => number {
+  const own = ownReps(b, line.lift);
+  const lost = felt(lossOf(line.stores, line.sets[0]!.credits), b.tiring.mean);
+  const max = b.state.mean[line.lift]! + b.state.mean[formIndex(b)]! - lost;
+  return (reps) => Math.exp(max - b.curve.overAt(reps, own)) / (line.scale ?? 1) - line.bodyKg;
+}
+
+/** From which place of a list of loads on, both ways, they are worth trying, and between which ends. */
+function worthTrying(
+  b: Belief,
+  line: LineAsked,
+  kgs: readonly number[],
+): { from: number; start: number; to: number } {
   const los = line.sets.map((s) => s.lo * s.pace);
   const his = line.sets.map((s) => (s.hi + s.reserve) * s.pace);
-  const own = ownReps(b, line.lift);
-  const max =
-    b.state.mean[line.lift]! +
-    b.state.mean[formIndex(b)]! -
-    felt(lossOf(line.stores, line.sets[0]!.credits), b.tiring.mean);
-  const at = (reps: number): number =>
-    Math.exp(max - b.curve.overAt(reps, own)) / (line.scale ?? 1) - line.bodyKg;
-  const [low, high] = [
-    at(Math.max(...his) + WORTH_TRYING.more),
-    at(Math.max(0.5, Math.min(...los) - WORTH_TRYING.fewer)),
-  ];
-  const from = kgs.findLastIndex((kg) => kg < low);
-  const to = kgs.findIndex((kg) => kg > high);
-  return kgs.slice(Math.max(0, from), to === -1 ? kgs.length : to + 1);
+  const at = loadAt(b, line);
+  const [first] = line.sets;
+  const low = at(Math.max(...his) + WORTH_TRYING.more);
+  const high = at(Math.max(0.5, Math.min(...los) - WORTH_TRYING.fewer));
+  const middle = at(Math.max(1, ((first!.lo + first!.hi) / 2 + first!.reserve) * first!.pace));
+  const place = (kg: number, none: number): number => {
+    const found = kgs.findIndex((x) => x >= kg);
+    return found === -1 ? none : found;
+  };
+  const last = kgs.length - 1;
+  return {
+    from: Math.max(0, place(low, last) - 1),
+    start: place(middle, last),
+    to: place(high, last),
+  };
 }
 
 /**
@@ -91,25 +107,34 @@ export function chooseOne(
   kgs: readonly number[],
   { keep, least = -Infinity, most = Infinity }: Bounds = {},
 ): Tried | null {
-  if (line.sets.length === 0) return null;
+  if (line.sets.length === 0 || kgs.length === 0) return null;
   const within = kgs.filter((kg) => kg >= least - 1e-6 && kg <= most + 1e-6);
   const open = within.length > 0 ? within : kgs;
-  const near = worthTrying(b, line, open);
-  // Where all are too light the heaviest is tried, where all are too heavy the lightest.
-  const tried = near.length > 0 ? [...near] : [open[0] ?? NaN, open.at(-1) ?? NaN];
-  const kept = keep && open.find((kg) => isSame(kg, keep.kg));
-  if (kept !== undefined && !tried.includes(kept)) tried.push(kept);
   const fewest = line.sets[0]!.lo * leastShare;
   let best: Tried | null = null;
   let lowest = Infinity;
-  for (const kg of tried.filter((x) => !Number.isNaN(x)).sort((x, y) => x - y)) {
+  let lightest: Tried | null = null;
+  /** Tries a load; how far it is behind the best. */
+  const consider = (kg: number): number => {
     const t = tryLoad(b, line, kg);
+    if (!lightest || kg < lightest.kg) lightest = t;
     // A first set that the estimate itself has fall short is no choice while a lighter load is there.
-    if (best && t.sets[0]!.reps < fewest) break;
+    if (t.sets[0]!.reps < fewest) return Infinity;
     const cost = t.miss + (keep && !isSame(kg, keep.kg) ? keep.worth : 0);
-    if (cost < lowest - 1e-9) [best, lowest] = [t, cost];
-  }
-  return best;
+    const isBetter = cost < lowest - 1e-9 || (best !== null && cost < lowest + 1e-9 && kg < best.kg);
+    if (isBetter) [best, lowest] = [t, cost];
+    return cost - lowest;
+  };
+  const { from, start, to } = worthTrying(b, line, open);
+  const walk = (at: number, end: number, way: 1 | -1): void => {
+    for (let i = at; way > 0 ? i <= end : i >= end; i += way)
+      if (consider(open[i]!) > FAR_WORSE && best) return;
+  };
+  walk(Math.min(start, to), from, -1);
+  walk(start + 1, to, 1);
+  const kept = keep && open.find((kg) => isSame(kg, keep.kg));
+  if (kept !== undefined) consider(kept);
+  return best ?? lightest;
 }
 
 /** Every set with the load that is best for itself, the sets before it as they are chosen. */

@@ -62,6 +62,7 @@ export {
   freshStores,
   leftAfter,
   lossOf,
+  putStores,
   recover,
   type Stores,
   tire,

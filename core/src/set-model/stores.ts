@@ -23,6 +23,13 @@ export const copyOfStores = (s: Stores): Stores => ({
   atOnce: s.atOnce.slice(),
 });
 
+/** Makes one as tired as another, in place. */
+export function putStores(stores: Stores, as: Stores): void {
+  stores.fast.set(as.fast);
+  stores.slow.set(as.slow);
+  stores.atOnce.set(as.atOnce);
+}
+
 interface Sparse {
   at: number[];
   credit: number[];
