@@ -1,3 +1,4 @@
+import { createRequire } from 'node:module';
 import optimizeLocales from '@react-aria/optimize-locales-plugin';
 import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
@@ -40,6 +41,14 @@ const curvesOfOurOwn: Plugin = {
 const opensLater =
   /(overlay|menu|dialog|modal|popover|listbox|list-box|collection|select|tabs|calendar|date)/i;
 
+/** Its build for use: the package offers the one for development to everybody. */
+const router = createRequire(import.meta.url)
+  .resolve('react-router/package.json')
+  .replace('package.json', 'dist/production/index.mjs');
+
+/** Fetched ahead where a page needs them; the list of all pieces of all pages would be longer than what it saves. */
+const fetchedAhead = /\/(common|review|set-up-view|use-drawn|ComposedChart)-/;
+
 // Tools read a default export here.
 export default defineConfig({
   // The product speaks English: words of the controls in thirty other languages stay out of it.
@@ -63,15 +72,25 @@ export default defineConfig({
     { ...optimizeLocales.vite({ locales: ['en-US'] }), enforce: 'pre' },
   ],
   worker: { format: 'es' },
+  resolve: { alias: [{ find: /^react-router$/, replacement: router }] },
   build: {
+    modulePreload: {
+      resolveDependencies: (_, pieces, { hostType }) =>
+        hostType === 'html' ? pieces : pieces.filter((piece) => fetchedAhead.test(piece)),
+    },
     outDir: 'dist',
     emptyOutDir: true,
     chunkSizeWarningLimit: 700,
     rolldownOptions: {
       output: {
-        // What a quarter of the pages share comes in one piece: a hundred small ones compress worse.
+        // What a good part of the pages share comes in one piece: a hundred small ones compress worse.
         codeSplitting: {
-          groups: [{ name: 'common', minShareCount: 11, test: (id) => !opensLater.test(id) }],
+          groups: [
+            { name: 'common', minShareCount: 20, test: (id) => !opensLater.test(id) },
+            { name: 'icons', test: /lucide-react/ },
+            // The designer needs the rules of a session, not the page that lists them beside those of a week.
+            { name: 'review', test: /core\/src\/review\/rules(\/|\.ts)/ },
+          ],
         },
       },
     },

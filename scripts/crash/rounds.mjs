@@ -42,7 +42,19 @@ function makeOlder(file) {
   db.exec('drop table blocks');
   db.exec('drop table client_links');
   db.exec('drop index performed_by_day');
-  for (const column of ['technique', 'fault', 'felt', 'comfort', 'note', 'kind', 'held_s', 'side', 'ended'])
+  for (const column of [
+    'technique',
+    'fault',
+    'felt',
+    'comfort',
+    'note',
+    'kind',
+    'held_s',
+    'side',
+    'ended',
+    'asked',
+    'place',
+  ])
     db.exec(`alter table performed_sets drop column ${column}`);
   db.exec("delete from kysely_migration where name >= '006'");
   db.close();

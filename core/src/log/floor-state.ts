@@ -82,6 +82,7 @@ export const asDone = (s: PerformedSet): DoneSet => ({
   ended: s.ended,
   comfort: s.comfort,
   technique: s.technique,
+  at: s.at,
 });
 
 /**

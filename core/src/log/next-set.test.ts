@@ -120,6 +120,37 @@ const anySet = fc.record({
   off: fc.integer({ min: -3, max: 3 }),
 });
 
+test('sets are read in the order they were done, whatever order they are kept in', () => {
+  const drops = measure(
+    session([
+      line('barbell-bench-press', { scheme: { kind: 'straight', sets: 2, reps: { lo: 6, hi: 8 } } }),
+      line('incline-dumbbell-press', {
+        scheme: { kind: 'drop', sets: 1, reps: { lo: 8, hi: 10 }, drops: 2, lighter: 20, on: 'last set' },
+      }),
+    ]),
+    sampleContext,
+  );
+  const [flat, dropped] = drops.lines as [(typeof drops.lines)[0], (typeof drops.lines)[0]];
+  const done = [0, 1, 2].map((i): DoneSet => {
+    const [m, at] = i < 2 ? [flat, i] : [dropped, 0];
+    const { kg, expectedReps, target } = m.sets[at]!;
+    return set(m.id, at, kg!, expectedReps!, target.reserve);
+  });
+  const stage = (sets: readonly DoneSet[]): number =>
+    fromHere(drops, sets).next.get(dropped.id)![0]!.able!.reps;
+  const right = stage(done);
+  expect(right).toBeLessThan(dropped.sets[1]!.able! + 4);
+  for (const order of [
+    [2, 1, 0],
+    [1, 2, 0],
+    [2, 0, 1],
+  ])
+    expect(stage(order.map((i) => done[i]!))).toBe(right);
+  // As it was run, where that is kept.
+  const asRun = done.map((d, i) => ({ ...d, at: [5, 6, 1][i]! }));
+  expect(stage(asRun)).toBeGreaterThan(right);
+});
+
 test('a worse set never raises a load of the line, nor of another', () => {
   const choices = choicesOf(sampleKit, bench.movement)!.map((c) => c.kg);
   const at = choices.indexOf(planned);

@@ -23,7 +23,7 @@ import {
 } from '../measure';
 import { movedShare } from '../strength';
 import { massText } from '../units';
-import { type DoneSet, hasFailed, isHeldUp, liveToday, tells, type Today } from './today';
+import { type DoneSet, hasFailed, inOrder, isHeldUp, liveToday, tells, type Today } from './today';
 
 /** What the next set of a line should be, from what was just done. */
 export interface NextSet {
@@ -221,15 +221,16 @@ function live(
 }
 
 /**
- * From what was done so far to the sets that are left, in their order: every set teaches what the client is today, and
+ * From what was done so far to the sets that are left, in their order (`sets` come in any): every set teaches what the client is today, and
  * the loads to come are chosen as they are when a session is planned, with the one in hand preferred. Before anything
  * was done the plan stands; a load the coach gave stays theirs. A model's estimate.
  */
 export function fromHere(
   measured: Pick<Measured, 'lines' | 'context' | 'timeline'>,
-  done: readonly DoneSet[],
+  sets: readonly DoneSet[],
 ): FromHere {
   const { lines, context, timeline } = measured;
+  const done = inOrder(lines, sets);
   if (lines.length === 0) return { form: { times: 1, spread: 0 }, next: new Map(), says: null };
   const today = liveToday(measured, done);
   const { belief } = today.training;

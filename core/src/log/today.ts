@@ -8,7 +8,7 @@ import { PAINFUL, type PerformedSet } from './performed-set';
 
 /** A set as it was just done. Load in kg as the coach says it; what is left out is as the line has it. */
 export type DoneSet = Pick<PerformedSet, 'lineId' | 'setIndex' | 'loadKg' | 'reps' | 'reserve'> &
-  Partial<Pick<PerformedSet, 'movement' | 'kind' | 'ended' | 'comfort' | 'technique'>>;
+  Partial<Pick<PerformedSet, 'movement' | 'kind' | 'ended' | 'comfort' | 'technique' | 'at'>>;
 
 /** Ended by something else than strength: pain, a lost path, somebody who came by. */
 export const isHeldUp = ({ ended, comfort }: DoneSet): boolean =>
@@ -41,7 +41,18 @@ export interface Today {
   last: { line: MeasuredLine; setIndex: number } | null;
 }
 
-/** Replays what was done of a session so far on top of what was known when it began. */
+/** Sets in the order they were done, whatever order they are kept in: by their place in the session as it was run. */
+export function inOrder(lines: readonly MeasuredLine[], done: readonly DoneSet[]): DoneSet[] {
+  const byId = new Map(lines.map((m) => [m.id, m]));
+  const placeOf = (d: DoneSet): number =>
+    d.at ?? byId.get(d.lineId)?.places[d.setIndex]?.at ?? Number.MAX_SAFE_INTEGER;
+  return done
+    .map((set) => ({ set, place: placeOf(set) }))
+    .sort((a, b) => a.place - b.place || a.set.setIndex - b.set.setIndex)
+    .map(({ set }) => set);
+}
+
+/** Replays what was done of a session so far, in the order it was done, on top of what was known when it began. */
 export function liveToday(
   { lines, context }: Pick<Measured, 'lines' | 'context'>,
   done: readonly DoneSet[],

@@ -27,6 +27,9 @@ const SETS_OFF = 2;
 /** A lift is not changed before it was done for so many days; called holding at so many sessions running. Common practice. */
 const ROTATE = { days: 28, sessions: 3 };
 
+/** Repetitions by which a coach's own load has to miss what it asks for before another is proposed. */
+const WORTH_SAYING = 1;
+
 const round = (left: number): string => String(Math.max(0, Math.round(left)));
 
 /**
@@ -51,7 +54,7 @@ function loadNext(m: MeasuredLine, { context, timeline, isLight }: Measured): Pr
     short > 0
       ? `${text(first.kg)} is expected to bring ${first.expectedReps} of ${first.target.reps.lo} reps.`
       : `${text(first.kg)} is expected to leave ${round(first.expectedReserve)} where ${round(first.target.reserve)} ${Math.round(first.target.reserve) === 1 ? 'is' : 'are'} asked for.`;
-  if (isUp ? easier < 0.5 : easier > -0.5 && short <= 0) return null;
+  if (isUp ? easier < WORTH_SAYING : easier > -WORTH_SAYING && short <= 0) return null;
   return {
     id: `${isUp ? 'up' : 'down'} ${m.id}`,
     kind: isUp ? 'up' : 'down',

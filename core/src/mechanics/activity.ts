@@ -16,7 +16,7 @@ const forces = Float64Array.from([...muscles.map((m) => m.force), ribs.force]);
  * back cost this much of what they do elsewhere, so that they do the holding and not the rear delt or the
  * lower chest; the ribs, where the arm leans on them, as well. Chosen with the ordinal truths in view.
  */
-const HOLDING = 0.02;
+export const HOLDING = 0.02;
 const holders: readonly string[] = ['latissimus', 'teres major'];
 
 /** What a unit of each muscle's activity costs, the ribs last. */

@@ -150,7 +150,11 @@ export function placePushUp(pose: ArmPose, body: Body, elevationM: number, handl
   const ankle = down(span);
   const knee = down((shareOfStature.trunk + shareOfStature.thigh) * h);
   const toe = p(ankle.x - 0.02 * h, ankle.y - 0.05 * h);
-  return { eye, body: bodyFrom(eye, hip, { knee, ankle, toe }, h), arm: armSeen(eye, pose, body) };
+  const lying = bodyFrom(eye, hip, { knee, ankle, toe }, h);
+  // With the feet high the neck bends back, or the face would be the first to meet the floor.
+  const bent = Math.max(0, Math.min(1, elevationM / 0.3));
+  const head = seenBy(eye, [(0.012 - 0.047 * bent) * h, (0.125 - 0.008 * bent) * h, 0]);
+  return { eye, body: { ...lying, head }, arm: armSeen(eye, pose, body) };
 }
 
 /** Dip: the hands stay on the bars, the body hangs between them. */

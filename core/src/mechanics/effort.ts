@@ -6,7 +6,7 @@ import type { Gear } from './loads/changing-loads';
 import { disturbedLines } from './muscles/disturbed';
 import { muscles } from './muscles/muscles';
 import { posturesOf } from './postures';
-import { untoldOf, type Untold } from './told';
+import { untoldOf, type Met } from './told';
 import { workOf, type PerRegion } from './work';
 
 export type EffortLevel = 'high' | 'medium' | 'low' | 'none';
@@ -16,11 +16,14 @@ export interface Effort {
   /** 0 to 1; null where the model cannot tell. */
   value: number | null;
   level: EffortLevel | null;
-  /** Between what it comes out as with the muscles' lines moved a few millimetres. */
+  /**
+   * Between what it comes out as with the muscles' lines moved a few millimetres; opens to everything where a
+   * setting nears the edge behind which nothing is told.
+   */
   range: readonly [number, number] | null;
   /** The regions told as one with it, itself left out. */
   with: readonly PressingRegion[];
-  /** Why it is told as one with others, or not at all. */
+  /** Why it is told as one with others, not at all, or only within a wide range. */
   why: string | null;
 }
 
@@ -40,38 +43,60 @@ const forceOf = Object.fromEntries(
   pressingRegions.map((id) => [id, muscles.reduce((t, m) => t + (m.region === id ? m.force : 0), 0)]),
 ) as PerRegion;
 
+/** What is said of the regions together, or not at all, and how far each of it holds. */
 interface Grouping {
-  /** Regions that are told, each with those told as one with it. */
-  groups: ReadonlyMap<PressingRegion, readonly PressingRegion[]>;
+  pooled: ReadonlyMap<PressingRegion, { group: readonly PressingRegion[]; share: number }>;
+  hidden: ReadonlyMap<PressingRegion, number>;
   why: ReadonlyMap<PressingRegion, string>;
 }
 
-function groupingOf(untold: readonly Untold[]): Grouping {
+function groupingOf(untold: readonly Met[]): Grouping {
   const why = new Map<PressingRegion, string>();
-  const groups = new Map<PressingRegion, readonly PressingRegion[]>(pressingRegions.map((id) => [id, [id]]));
-  for (const limit of untold)
-    for (const group of limit.together ?? [])
+  const pooled = new Map<PressingRegion, { group: readonly PressingRegion[]; share: number }>();
+  const hidden = new Map<PressingRegion, number>();
+  for (const { together = [], share, why: reason } of untold)
+    for (const group of together)
       for (const id of group) {
-        groups.set(id, group);
-        if (!why.has(id)) why.set(id, limit.why);
+        if (share < (pooled.get(id)?.share ?? 0)) continue;
+        pooled.set(id, { group, share });
+        if (!why.has(id)) why.set(id, reason);
       }
-  for (const limit of untold)
-    for (const id of limit.not ?? []) {
-      groups.delete(id);
-      why.set(id, limit.why);
+  for (const { not = [], share, why: reason } of untold)
+    for (const id of not) {
+      hidden.set(id, Math.max(share, hidden.get(id) ?? 0));
+      why.set(id, reason);
     }
-  return { groups, why };
+  return { pooled, hidden, why };
 }
 
-/** Efforts of the regions that are told, against the hardest-working of them. */
-function relative(of: PerRegion, { groups }: Grouping): Map<PressingRegion, number> {
+const chest: readonly PressingRegion[] = ['pecUpper', 'pecMiddle', 'pecLower'];
+
+/**
+ * The one figure of regions told as one: of the chest that of its most active head, which is what published
+ * levels compare the front delt and the triceps with; of the others their mean by force.
+ */
+function togetherOf(group: readonly PressingRegion[], of: PerRegion): number {
+  if (group.every((id) => chest.includes(id))) return Math.max(...group.map((id) => of[id]));
+  const force = group.reduce((t, r) => t + forceOf[r], 0);
+  return group.reduce((t, r) => t + forceOf[r] * of[r], 0) / force;
+}
+
+/**
+ * Efforts of the regions that are told, against the hardest-working of them. What begins to be told as one
+ * goes over to the common figure by degrees, and what begins to be untold stops being the measure of others.
+ */
+function relative(of: PerRegion, { pooled, hidden }: Grouping): Map<PressingRegion, number> {
   const told = new Map<PressingRegion, number>();
-  for (const [id, group] of groups) {
-    const force = group.reduce((t, r) => t + forceOf[r], 0);
-    told.set(id, group.reduce((t, r) => t + forceOf[r] * of[r], 0) / force);
+  let most = 0;
+  for (const id of pressingRegions) {
+    const hiddenBy = hidden.get(id) ?? 0;
+    if (hiddenBy === 1) continue;
+    const { group, share } = pooled.get(id) ?? { group: [id], share: 0 };
+    const value = of[id] + share * (togetherOf(group, of) - of[id]);
+    told.set(id, value);
+    most = Math.max(most, (1 - hiddenBy) * value);
   }
-  const most = Math.max(0, ...told.values()) || 1;
-  for (const [id, value] of told) told.set(id, value / most);
+  for (const [id, value] of told) told.set(id, Math.min(1, value / (most || 1)));
   return told;
 }
 
@@ -148,13 +173,15 @@ export function effortsOf(
       const why = grouping.why.get(id) ?? null;
       if (value === undefined) return [id, { ...nothing, with: [], why }];
       const [down, up] = spread?.get(id) ?? [0, 0];
+      const hidden = grouping.hidden.get(id) ?? 0;
+      const pooled = grouping.pooled.get(id);
       return [
         id,
         {
           value,
           level: levelOf(value),
-          range: [clamp(value + down, 0, 1), clamp(value + up, 0, 1)],
-          with: grouping.groups.get(id)!.filter((r) => r !== id),
+          range: [clamp(value + down, 0, 1) * (1 - hidden), clamp(value + up, 0, 1) * (1 - hidden) + hidden],
+          with: pooled?.share === 1 ? pooled.group.filter((r) => r !== id) : [],
           why,
         },
       ];

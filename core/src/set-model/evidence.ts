@@ -133,14 +133,18 @@ export function learnFrom(b: Belief, set: DoneSet, first: Surprise | null): Surp
     return nothing;
   }
   const spread = Math.sqrt(error + varianceOfSum(b.state, i, form));
-  let counted = off;
-  if (Math.abs(off) > noise.outlier * spread) {
-    // A bad day opens the day; what was told of a set counts for three spreads and no more, so that a better set never counts for less.
-    if (set.failed) b.state.cov[form * b.state.n + form]! += (off / noise.outlier) ** 2 - spread ** 2;
-    else counted = Math.sign(off) * noise.outlier * spread;
-  }
+  const most = noise.outlier * spread;
+  // What was done is proof, whatever was said of the rest of it: what lies beyond three spreads is this lift's alone.
+  const proven = set.failed ? off : b.curve.overAt(Math.max(0.5, done), own) - able.overNow;
+  const more = Math.max(0, proven - most);
+  // A bad day opens the day; what was told counts for three spreads and no more, so that a better set never counts for less.
+  if (set.failed && off < -most)
+    b.state.cov[form * b.state.n + form]! += (off / noise.outlier) ** 2 - spread ** 2;
+  const counted = set.failed && off < 0 ? off : Math.max(-most, Math.min(most, off));
   const total = error + varianceOfSum(b.state, i, form);
   observeSum(b.state, [i, form], { off: counted, noise: error });
+  b.state.mean[i]! += more;
+  b.state.cov[i * b.state.n + i]! += (more / noise.outlier) ** 2;
   if (first)
     learnTiring(b, first, {
       off,

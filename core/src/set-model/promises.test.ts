@@ -250,6 +250,23 @@ test('one bad day opens the day, not the max', () => {
   expect(b.state.mean[2 * lifts.length + 1]!).toBeLessThan(-0.08);
 });
 
+test('a better set never counts for less, and what was lifted is believed', () => {
+  const movedBy = (kg: number, failed: boolean): number => {
+    const b = lived(6);
+    const before = maxBelief(b, 0).log;
+    learnFrom(b, { lift: 0, movesKg: kg, reps: 5, told: 0, failed, loss: 0, index: 0 }, null);
+    return maxBelief(b, 0).log - before;
+  };
+  // Far below what was thought the day is opened, and the max moves by less: the rule holds from what was expected on.
+  for (const failed of [true, false]) {
+    const moved = Array.from({ length: 40 }, (_, i) => movedBy(96 + 2 * i, failed));
+    expect(moved[0]!).toBeGreaterThan(-0.01);
+    for (let i = 1; i < moved.length; i += 1) expect(moved[i]!).toBeGreaterThan(moved[i - 1]!);
+    // Two fifths more than was expected of five repetitions moves the max by half of it at least.
+    expect(movedBy(96 * 1.4, failed)).toBeGreaterThan(0.5 * Math.log(1.4));
+  }
+});
+
 test('two sets to failure far apart say how the curve bends, shared between the client and the lift by what is unsure', () => {
   const b = known();
   // Twice the usual repetitions beyond the first: G is the same at 1 + 2 (R − 1).

@@ -43,8 +43,8 @@ const allowed = [
   /^schools\.#\.(id|format|version|name|forNovices|valueScale|mostMovements)$/,
   /^schools\.#\.(bands|mainBand|weekBands|counting|restFloorS|homes|starting)\./,
   /^schools\.#\.schemes\.#$/,
-  /^logged\.#\.(movement|date|loadKg|reps|reserve|kind|tired|repS|felt|comfort|broke|unsaid|oneSide|cut|rig\..*)$/,
-  /^sets\.#\.(id|clientId|sessionId|lineId|setIndex|kind|movement|doneOn|loadKg|reps|reserve|heldS|side|ended|tired|repS|technique|fault|felt|comfort|note|rig\..*)$/,
+  /^logged\.#\.(movement|date|loadKg|reps|reserve|kind|tired|repS|felt|comfort|broke|unsaid|oneSide|cut|failed|stopped|session|line|index|at|asked\..*|rig\..*)$/,
+  /^sets\.#\.(id|clientId|sessionId|lineId|setIndex|kind|movement|doneOn|loadKg|reps|reserve|heldS|side|ended|tired|repS|technique|fault|felt|comfort|note|at|asked|asked\..*|rig\..*)$/,
 ];
 /** Nothing is said there: only that nothing is. */
 const empty = [

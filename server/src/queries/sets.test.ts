@@ -60,17 +60,21 @@ test('sets are written, read by client and by session, count as evidence, and ar
   expect((await write(...two)).status).toBe(201);
   expect(await read('client=c')).toEqual(two);
   expect(await read('session=s&size=1&page=1')).toEqual([two[1]]);
+  const told = {
+    movement: bench,
+    rig: { benchDeg: 0 },
+    date: '2026-11-20',
+    session: 's',
+    line: 'l1',
+    loadKg: 80,
+    reserve: 2,
+    kind: 'set',
+    tired: 0.1,
+  };
+  // A set that did not come up is evidence as well.
   expect(await makeStore(db).logged('c')).toEqual([
-    {
-      movement: bench,
-      rig: { benchDeg: 0 },
-      date: '2026-11-20',
-      loadKg: 80,
-      reps: 8,
-      reserve: 2,
-      kind: 'set',
-      tired: 0.1,
-    },
+    { ...told, index: 0, reps: 8 },
+    { ...told, index: 1, reps: 0, repS: 4.5, failed: true },
   ]);
   const gone = await ask().delete('/api/sets/set-1').set('Host', host);
   expect(gone.status).toBe(204);

@@ -24,7 +24,17 @@ const shape = {
   /** How far the push leans from upright to square with the trunk where the trunk stands steeply, as a share (0–.5). */
   leanShare: 0.3,
   reach: 0.985,
+  /** The middle of the head above the shoulder along the trunk, and behind it with the neck bent back. */
+  headUp: 0.12,
+  headBack: 0.025,
+  /** From the middle of the head to the face, and what stays between face and floor. */
+  face: 0.062,
+  faceClear: 0.006,
 } as const;
+
+/** Height of the face over the hands, metres, with the trunk `t` above level and the shoulder at `high`. */
+const faceAbove = (t: number, high: number, h: number): number =>
+  high + h * (shape.headUp * Math.sin(t) + shape.headBack * Math.cos(t) - shape.face - shape.faceClear);
 
 /** Where the hand is outward of the joint (m), and the length of the arm in the upright plane (m). */
 export function pushUpReach(gripBiacromial: number, body: Body): { outM: number; flatM: number } {
@@ -35,8 +45,8 @@ export function pushUpReach(gripBiacromial: number, body: Body): { outM: number;
 }
 
 /**
- * Postures of a push-up: hands and toes stay, the body turns about the toes, from the chest at the hands
- * (0) to straight arms (1). Each posture carries the world's up and the ground's push in the trunk frame.
+ * Postures of a push-up: hands and toes stay, the body turns about the toes, from the chest at the hands, or
+ * the face at the floor (0), to straight arms (1). Each posture carries the world's up and the ground's push in the trunk frame.
  */
 export function pushUpPath(knobs: PushUpKnobs, body: Body, shares: readonly number[]): ArmPath {
   const seg = segmentsOf(body);
@@ -59,9 +69,12 @@ export function pushUpPath(knobs: PushUpKnobs, body: Body, shares: readonly numb
     const v = [ground[0] - x, ground[1] - y] as const;
     return [v[0] * Math.sin(t) - v[1] * Math.cos(t), v[0] * Math.cos(t) + v[1] * Math.sin(t), outM];
   };
+  const gapM = knobs.gapM ?? 0;
+  /** What is left under the chest, or under the face where the feet stand high: it meets the floor first. */
   const clear = (t: number): number => {
     const hand = handAt(t);
-    return hand[0] - chestFrontM(hand[1], h) - (knobs.gapM ?? 0);
+    const floorM = Math.min(0, gapM);
+    return Math.min(hand[0] - chestFrontM(hand[1], h) - gapM, faceAbove(t, shoulder(t)[1], h) - floorM);
   };
   const bottom = crossing(clear, top - radians(60), top);
   const lowHand = handAt(bottom);

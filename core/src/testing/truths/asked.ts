@@ -1,5 +1,5 @@
 import { type PressingRegion, pressingRegions } from '../../anatomy';
-import { activityIn, armsIn, regionActivity } from '../../mechanics/activity';
+import { activityIn, armsIn, pricesIn, regionActivity } from '../../mechanics/activity';
 import type { Muscle } from '../../mechanics/muscles/model';
 import { muscles } from '../../mechanics/muscles/muscles';
 import { posturesOf, type Posture } from '../../mechanics/postures';
@@ -34,20 +34,28 @@ const saidForBoth = new Set(['machine-fly', 'reverse-machine-fly', 'machine-late
 
 const longHead = muscles.findIndex((m) => m.id === 'triceps, long head');
 
-/** Everything about one repetition of a name at a rig; `set`: other muscle lines. */
+/** How the model is asked: with other muscle lines, or with the back made no cheaper for holding the upper arm. */
+interface How {
+  lines?: readonly Muscle[];
+  holdersCost?: 'as elsewhere';
+}
+
+/** Everything about one repetition of a name at a rig. */
 export function answer(
   id: string,
   rig: Rig,
   kg: number,
   body: Person['body'],
   count = 20,
-  set?: readonly Muscle[],
+  { lines, holdersCost }: How = {},
 ): Answer {
   const entry = findEntry(id)!;
   const full: Rig = { ...entry.rig, ...startsFrom[id], ...rig };
   const postures = posturesOf(entry.movement, full, body, saidForBoth.has(id) ? 2 * kg : kg, count);
-  const arms = postures.map((p) => armsIn(p, set));
-  const activities = postures.map((p, i) => activityIn(p, arms[i]!));
+  const arms = postures.map((p) => armsIn(p, lines));
+  const activities = postures.map((p, i) =>
+    activityIn(p, arms[i]!, holdersCost ? pricesIn(false) : undefined),
+  );
   const activity = regionActivity(postures, activities);
   const sum = activity.reduce((a, b) => a + b, 0) || 1;
   let travelM = 0;
@@ -68,13 +76,13 @@ export class Asked {
   private readonly known = new Map<string, Answer>();
   constructor(
     readonly person: Person,
-    private readonly set?: readonly Muscle[],
+    private readonly how: How = {},
   ) {}
 
   of(id: string, rig: Rig, kg: number, count = 20): Answer {
     const key = `${id} ${JSON.stringify(rig)} ${kg} ${count}`;
     let found = this.known.get(key);
-    if (!found) this.known.set(key, (found = answer(id, rig, kg, this.person.body, count, this.set)));
+    if (!found) this.known.set(key, (found = answer(id, rig, kg, this.person.body, count, this.how)));
     return found;
   }
 

@@ -47,12 +47,12 @@ export const levelSeen = (name: string, who: Asked): number => {
 };
 
 export const levels: Truth[] = [
-  ...bands.map(([id, what, low, high, source, reached]): Truth => {
+  ...bands.map(([id, what, low, high, source, floor]): Truth => {
     const name = `${id}, ${what}`;
     return {
       name: `${name}, ${low}–${high}`,
       source,
-      ...(reached === undefined ? {} : { reached }),
+      ...(floor === undefined ? {} : { floor }),
       holds: (who) => {
         const seen = levelSeen(name, who);
         return seen >= low && seen <= high;

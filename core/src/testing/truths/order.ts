@@ -71,7 +71,7 @@ const ofTriceps: Truth[] = [
   },
   {
     name: 'grip 1, 1.5, 2: middle and lower chest of six rise',
-    reached: 99,
+    floor: 99,
     holds: (who) => rises(grips(who).map((a) => six(a).pecMiddle + six(a).pecLower)),
   },
 ];
@@ -105,7 +105,7 @@ const flatPresses: [string, number, number][] = [
 const ofChest: Truth[] = [
   ...[...flatPresses.map(([id]) => id), 'triceps-dip'].map((id) => ({
     name: `${id}: middle and lower chest above the upper`,
-    reached: id === 'chest-press-machine' ? 98 : 100,
+    floor: id === 'chest-press-machine' ? 98 : 100,
     holds: (who: Asked) => {
       const { pecUpper, pecMiddle, pecLower } = who.usual(id).shares;
       return pecMiddle + pecLower > pecUpper;
@@ -114,7 +114,7 @@ const ofChest: Truth[] = [
   ...flatPresses.flatMap(([id, alone, near]) =>
     [0, 0.02].map((slack, i) => ({
       name: `${id}: middle or lower chest alone at the upper${i ? ' less two points' : ''}`,
-      reached: i ? near : alone,
+      floor: i ? near : alone,
       holds: (who: Asked) => {
         const { pecUpper, pecMiddle, pecLower } = who.usual(id).shares;
         return Math.max(pecMiddle, pecLower) >= pecUpper - slack;
@@ -131,7 +131,7 @@ const ofChest: Truth[] = [
     'kneeling-landmine-press',
   ].map((id) => ({
     name: `${id}: upper chest above the middle`,
-    reached: id === 'underhand-dumbbell-press' ? 0 : 100,
+    floor: id === 'underhand-dumbbell-press' ? 0 : 100,
     holds: (who: Asked) => who.usual(id).shares.pecUpper > who.usual(id).shares.pecMiddle,
   })),
   {
@@ -154,17 +154,17 @@ const ofChest: Truth[] = [
       name: 'pulley high to low: lower chest falls, upper rises (a point of slack)',
       at: [1.1, 0.82, 0.5, 0.2],
       slack: 0.01,
-      reached: 0,
+      floor: 0,
     },
     {
       name: 'pulley 1.1 down to .5: lower chest falls, upper rises',
       at: [1.1, 1, 0.82, 0.6, 0.5],
       slack: 0,
-      reached: 61,
+      floor: 61,
     },
-  ].map(({ name, at, slack, reached }) => ({
+  ].map(({ name, at, slack, floor }) => ({
     name,
-    reached,
+    floor,
     holds: (who: Asked) => {
       const heights = at.map((pulleyStature) =>
         six(who.of('cable-fly-shoulder-height', { pulleyStature }, who.person.bellKg * 0.5)),
@@ -193,13 +193,13 @@ const overheads: [string, number][] = [
 ];
 
 const ofDelts: Truth[] = [
-  ...overheads.flatMap(([id, reached], i) => {
+  ...overheads.flatMap(([id, floor], i) => {
     const kg = (who: Asked): number => (/dumbbell/.test(id) ? who.person.bellKg : who.person.barKg * 0.6);
     const press = (who: Asked) => who.of(id, { tuckDeg: who.person.overheadTucks[i]! }, kg(who));
     return [
       {
         name: `${id}: front delt at the side delt or above`,
-        reached,
+        floor,
         holds: (who: Asked) => press(who).shares.deltFront >= press(who).shares.deltSide,
       },
       {
@@ -266,9 +266,9 @@ const ofElbows: Truth[] = [
     [
       [0.7, seven],
       [0.6, sixth],
-    ].map(([least, reached]) => ({
+    ].map(([least, floor]) => ({
       name: `${id}: triceps ${least} of nine or more`,
-      reached: reached!,
+      floor: floor!,
       holds: (who: Asked) => triceps(who.usual(id)) >= least!,
     })),
   ),

@@ -52,7 +52,7 @@ function ofBench({ name, id, rig, peak, level }: Turned): Truth[] {
     {
       name: `${name}: upper chest peaks at 15–45°`,
       source,
-      reached: peak,
+      floor: peak,
       holds: (who) => {
         const upper = column(who, 'pecUpper');
         return [2, 3, 4].includes(upper.indexOf(Math.max(...upper)));
@@ -73,7 +73,7 @@ function ofBench({ name, id, rig, peak, level }: Turned): Truth[] {
     {
       name: `${name}: triceps within a quarter of flat`,
       source,
-      reached: level,
+      floor: level,
       holds: (who) => {
         const share = at(who).map(triceps);
         return share.slice(1).every((x) => Math.abs(x / share[1]! - 1) < 0.25);
@@ -96,7 +96,7 @@ export const trends: Truth[] = [
   ...turned.flatMap(ofBench),
   {
     name: 'push-up, hands high to feet high: front delt up or level, middle and lower chest down',
-    reached: 61,
+    floor: 61,
     holds: (who) => {
       const e = [-0.6, -0.3, 0, 0.3, 0.6].map((elevationM) => six(who.usual('push-up', { elevationM }, 12)));
       return (
@@ -126,7 +126,7 @@ export const trends: Truth[] = [
   },
   {
     name: 'incline, tuck 90 to 45: upper chest of six up',
-    reached: 0.5,
+    floor: 0.5,
     holds: (who) => {
       const [flared, , , tucked] = inclined(who).map(six);
       return tucked!.pecUpper > flared!.pecUpper;
