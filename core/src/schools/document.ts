@@ -6,7 +6,7 @@ export const severities = ['stop', 'watch', 'note'] as const;
 export type Severity = (typeof severities)[number];
 
 /** The newest version of the school document. */
-export const schoolVersion = 2;
+export const schoolVersion = 3;
 
 const band = z
   .object({ lo: z.number().min(0).max(40), hi: z.number().min(1).max(60) })
@@ -71,6 +71,8 @@ export const schoolSchema = z
         reserve: forBoth(reserves),
         tempo: tempoSchema,
         restS: forBoth(rest),
+        /** What is held over the sets of a line: one load, or the repetitions, by loads that come down. */
+        loads: z.enum(['one', 'down']),
       })
       .strict(),
     /** Rules it mutes or hears at another loudness. */

@@ -1,9 +1,11 @@
 import { groupIds } from '../anatomy';
+import { findEntry } from '../movements';
 import { rules } from '../review';
 import { repSeconds, schoolIds } from '../session';
 import { paceOf } from '../strength';
 import { schoolSchema } from './document';
 import { bandShare, schools } from './schools';
+import { startingLine } from './starting-line';
 
 const all = Object.values(schools);
 
@@ -50,4 +52,14 @@ test('what a school is called is what it does', () => {
 test('a school speaks of rules that there are', () => {
   const known = new Set(rules.map((r) => r.id));
   for (const s of all) for (const rule of Object.keys(s.voices)) expect(known.has(rule)).toBe(true);
+});
+
+test('a school that holds the reps begins its lines so, and correctives as they are', () => {
+  const { evidence } = schools;
+  const holding = { ...evidence, starting: { ...evidence.starting, loads: 'down' as const } };
+  const loadsOf = (entry: string, school: typeof evidence): unknown =>
+    startingLine(findEntry(entry)!, school, 'line').loads;
+  expect(loadsOf('barbell-bench-press', evidence)).toBe(undefined);
+  expect(loadsOf('barbell-bench-press', holding)).toBe('down');
+  expect(loadsOf('external-rotation', holding)).toBe(undefined);
 });

@@ -36,6 +36,7 @@ export function startingLine(entry: Entry, school: School, id: string): Line {
     tempo: school.starting.tempo,
     restS: corrective ? 45 : school.starting.restS[kind],
     loadKg: null,
+    ...(school.starting.loads === 'down' && !corrective ? { loads: 'down' as const } : {}),
     cues: null,
     note: '',
   };

@@ -1,5 +1,6 @@
 import { type SchoolDocument, schoolSchema, usualWeek } from '../../schools';
 import { documentKind } from '../kind';
+import type { Raw } from '../record';
 
 /** A school of the coach's own: what a session is judged by. */
 export const schoolKind = documentKind<'school', SchoolDocument>({
@@ -9,6 +10,10 @@ export const schoolKind = documentKind<'school', SchoolDocument>({
   steps: [
     // Those that nearly every school has.
     { name: 'bands for the week', does: (document) => ({ ...document, weekBands: usualWeek }) },
+    {
+      name: 'what is held over the sets of a new line',
+      does: (document) => ({ ...document, starting: { ...(document.starting as Raw), loads: 'one' } }),
+    },
   ],
   splits: {},
   names: {

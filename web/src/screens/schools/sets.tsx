@@ -1,3 +1,4 @@
+import { Switch } from '../../parts/switch';
 import { type SchemeKind, schemeModules } from '@drimbo/core/session';
 import type { ReactNode } from 'react';
 import { CheckBox } from '../../parts/check-box';
@@ -85,6 +86,14 @@ export function Sets({ school: s, change }: SchoolPart): ReactNode {
             onChange={(to) => start({ reserve: { ...starting.reserve, [kind]: to } })}
           />
         ))}
+        <div className="whole">
+          <Switch
+            isOn={starting.loads === 'down'}
+            onChange={(isDown) => start({ loads: isDown ? 'down' : 'one' })}
+          >
+            A new line holds its reps: loads come down from set to set
+          </Switch>
+        </div>
         {(['lower', 'stretched', 'lift', 'shortened'] as const).map((part) => (
           <SideOf
             key={part}
