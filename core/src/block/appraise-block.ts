@@ -5,6 +5,7 @@ import { findingsOf } from './judging';
 import { measureBlock } from './measuring';
 import type { BlockContext, BlockFinding } from './model';
 import { endsOn, type PlacedDay } from './placing';
+import { comeBack } from './rotating';
 import { daySheet, type DaySheet } from './sheets';
 import { weekBand } from './bands';
 
@@ -29,6 +30,8 @@ export interface BlockAppraisal {
   endsOn: string;
   weeks: WeekSheet[];
   findings: BlockFinding[];
+  /** What became of movements that were left for others and have come back; a sentence each. */
+  comeBack: string[];
 }
 
 /**
@@ -58,5 +61,6 @@ export function appraiseBlock(block: TrainingBlock, context: BlockContext): Bloc
       };
     }),
     findings: findingsOf(measured),
+    comeBack: comeBack(measured),
   };
 }

@@ -5,7 +5,7 @@ import { daySchema } from '../units';
 import { shortWorkSchema } from './short-day';
 
 /** The newest version of the block document. */
-export const blockVersion = 2;
+export const blockVersion = 3;
 
 /** The longest block, weeks, and the longest pattern, days. */
 export const MOST_WEEKS = 52;
@@ -52,12 +52,17 @@ export const phaseSchema = z
   })
   .strict();
 
-/** A movement takes another's place from a week on, for as long as the block goes or the next change. */
+/**
+ * A movement takes another's place from a week on, until the one that was left comes back, for as long as the block goes,
+ * or until the next change.
+ */
 export const rotationSchema = z
   .object({
     session: id,
     line: id,
     fromWeek: z.number().int().min(0).max(MOST_WEEKS),
+    /** The week in which what was left comes back; null where it stays away. */
+    backIn: z.number().int().min(1).max(MOST_WEEKS).nullable(),
     movement: id.refine((v) => findMovement(v) !== undefined, {
       message: 'no movement of this name in the catalogue',
     }),
@@ -65,7 +70,11 @@ export const rotationSchema = z
     rig: rigSchema,
     says: z.string().min(1).max(160),
   })
-  .strict();
+  .strict()
+  .refine((r) => r.backIn === null || r.backIn > r.fromWeek, {
+    message: 'a movement comes back after it was left',
+    path: ['backIn'],
+  });
 
 export const lifeKinds = ['sick', 'travelling', 'shift', 'missed', 'other gym', 'away'] as const;
 /** What happens to the days that fall into it. */

@@ -261,6 +261,7 @@ export const blockPages: Record<string, BlockRulePage> = {
         session: 'a',
         line: id,
         fromWeek: 3,
+        backIn: null,
         movement: 'dumbbell-press',
         rig: { benchDeg: 15 },
         says: 'Another bench',

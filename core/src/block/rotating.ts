@@ -1,12 +1,18 @@
 import { otherwise, swapWords } from '../choosing';
-import type { Measured } from '../measure';
+import { clientMax, type Measured, setUpOf } from '../measure';
+import { linesOf } from '../session';
+import { movementOf, variantOf } from '../movements';
+import { massText } from '../units';
 import type { Rotation } from './document';
 import { followed } from './asking';
 import type { MeasuredBlock } from './model';
 
+/** A movement that was changed stays so for three weeks at least. Common practice. */
+const LEAST_WEEKS = 3;
+
 /**
  * What would be changed, one movement of a session at a time, every so many weeks: the same job by another angle, grip
- * or implement. Weeks that are lighter wait for the next. Movements already changed, and the first heavy lift of
+ * or implement, for as many weeks; then the movement that was left comes back. Weeks that are lighter wait for the next. Movements already changed, and the first heavy lift of
  * somebody who trains for strength, stay. Proposals: nothing is changed until the coach takes them.
  */
 export function proposedRotations(block: MeasuredBlock): Rotation[] {
@@ -27,7 +33,7 @@ export function proposedRotations(block: MeasuredBlock): Rotation[] {
     );
     for (let at = rotateEvery, n = 0; at < weeks.length && n < open.length; at += rotateEvery) {
       const week = weeks[at]!.light ? at + 1 : at;
-      if (week >= weeks.length) break;
+      if (week + LEAST_WEEKS > weeks.length) break;
       if (rotations.some((r) => r.session === session && r.fromWeek === week)) continue;
       const m = open[n]!;
       n += 1;
@@ -38,6 +44,7 @@ export function proposedRotations(block: MeasuredBlock): Rotation[] {
         session,
         line: m.id,
         fromWeek: week,
+        backIn: week + rotateEvery < weeks.length ? week + rotateEvery : null,
         movement: entry.movement.id,
         ...(entry.own === undefined ? {} : { own: entry.own }),
         rig: entry.rig,
@@ -46,4 +53,30 @@ export function proposedRotations(block: MeasuredBlock): Rotation[] {
     }
   }
   return proposals;
+}
+
+/**
+ * What became of the movements that were left and have come back: their max before and now, where both are known. One
+ * sentence each. Model's estimates.
+ */
+export function comeBack({ block, context, weeks }: MeasuredBlock): string[] {
+  const { client, sessions, kits, logged, todayIso } = context;
+  const kit = kits[client.kitId];
+  return block.rotations.flatMap(({ session, line: id, fromWeek, backIn }) => {
+    const [left, back] = [weeks[fromWeek]?.from, backIn === null ? undefined : weeks[backIn]?.from];
+    const line = sessions[session] && linesOf(sessions[session]).find((l) => l.id === id);
+    if (!line || !kit || left === undefined || back === undefined || todayIso < back) return [];
+    const movement = movementOf(line.movement);
+    const { lift } = setUpOf(movement, line.rig);
+    const isDone = logged.some(
+      (r) => r.date >= back && r.movement === line.movement && setUpOf(movement, r.rig).lift.id === lift.id,
+    );
+    const before = clientMax(movement, line.rig, { client, kit, logged, todayIso: left, isPast: true });
+    const now = clientMax(movement, line.rig, { client, kit, logged, todayIso });
+    if (!isDone || before.basis === 'calibrate' || now.basis === 'calibrate') return [];
+    const kg = (max: { kg: number }): string => massText(max.kg, client.unit);
+    return [
+      `${variantOf(movement, line.rig).name} is back: a max of about ${kg(before)} before it was left, ${kg(now)} now.`,
+    ];
+  });
 }

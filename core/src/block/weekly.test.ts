@@ -145,8 +145,10 @@ test('a forecast is never surer further ahead, for every movement of the block',
 });
 
 test('a movement changed from a week on is that from then on, under its own name and load', () => {
-  const block = blockOf(weeks({}, {}, {}, {}), { rotateEvery: 3 });
+  const block = blockOf(weeks({}, {}, {}, {}, {}, {}, {}, {}), { rotateEvery: 3 });
   const proposals = proposedRotations(measureBlock(block, context));
+  // Three weeks each and back again; none begins so late that it would be less.
+  expect(proposals.filter((p) => p.session === 'a').map((p) => [p.fromWeek, p.backIn])).toEqual([[3, 6]]);
   expect(proposals.length).toBeGreaterThan(0);
   for (const p of proposals) expect(p.fromWeek).toBe(3);
   expect(new Set(proposals.map((p) => p.session)).size).toBe(proposals.length);
@@ -159,6 +161,12 @@ test('a movement changed from a week on is that from then on, under its own name
   });
   expect(new Set(movements.slice(0, 3)).size).toBe(1);
   expect(movements[3]).not.toBe(movements[0]);
+  expect(new Set(movements.slice(3, 6)).size).toBe(1);
+  expect(movements.slice(6)).toEqual([movements[0], movements[0]]);
+  const late = { ...turned, rotations: [{ ...mine, backIn: mine.fromWeek }] };
+  expect(trainingBlockSchema.safeParse(late).error?.issues[0]?.message).toBe(
+    'a movement comes back after it was left',
+  );
 });
 
 test('reps move to where a phase is at home only where the phase asks for it', () => {

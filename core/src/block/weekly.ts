@@ -71,11 +71,13 @@ function atHome(session: Session, phase: Phase, compound: (line: Line) => boolea
     });
 }
 
-/** The rotation each line is in by a week: the last that began. */
+/** The rotation each line is in by a week: the last that began, if it has not ended. */
 export function rotationsBy(block: TrainingBlock, session: string, week: number): Map<string, Rotation> {
   const now = new Map<string, Rotation>();
   for (const r of [...block.rotations].sort((a, b) => a.fromWeek - b.fromWeek))
-    if (r.session === session && r.fromWeek <= week) now.set(r.line, r);
+    if (r.session === session && r.fromWeek <= week)
+      if (r.backIn === null || week < r.backIn) now.set(r.line, r);
+      else now.delete(r.line);
   return now;
 }
 

@@ -2,6 +2,7 @@ import { massText } from '../../units';
 import { choicesOf } from '../../loads';
 import { waysOn } from '../../review';
 import { bySession, followed, onlyBlock, stopsOf } from '../asking';
+import type { Rotation } from '../document';
 import type { BlockRule } from '../model';
 
 /** Weeks on end without a lighter one. Common practice: four to six, then one. */
@@ -38,6 +39,13 @@ export const noLightWeek: BlockRule = {
   },
 };
 
+/** A change of movement so many weeks later, its end with it. */
+const moved = (r: Rotation, by: number): Rotation => ({
+  ...r,
+  fromWeek: r.fromWeek + by,
+  backIn: r.backIn === null ? null : Math.max(1, r.backIn + by),
+});
+
 export const changedTogether: BlockRule = {
   id: 'changed-together',
   title: 'More than one movement changed at once',
@@ -65,9 +73,7 @@ export const changedTogether: BlockRule = {
                   change: () =>
                     onlyBlock({
                       rotations: block.rotations.map((r, i) =>
-                        i === at[1]
-                          ? { ...r, fromWeek: week + 1 < block.weeks.length ? week + 1 : week - 1 }
-                          : r,
+                        i === at[1] ? moved(r, week + 1 < block.weeks.length ? 1 : -1) : r,
                       ),
                     }),
                 },

@@ -3,6 +3,7 @@ import { schools } from '../../schools';
 import { dayWords } from '../../units';
 import { documentKind } from '../kind';
 import { named } from '../plain-words';
+import type { Raw } from '../record';
 import { client, gym, ownMovement, school, session } from '../references';
 import { listBy } from '../splitting';
 
@@ -24,6 +25,13 @@ export const blockKind = documentKind<'block', TrainingBlock>({
         const { double: _always, ...kept } = document;
         return kept;
       },
+    },
+    {
+      name: 'a change of movement may end',
+      does: (document) => ({
+        ...document,
+        rotations: (document.rotations as Raw[]).map((r) => ({ ...r, backIn: null })),
+      }),
     },
   ],
   splits: {

@@ -6,6 +6,10 @@ import { TextField } from '../../parts/text-field';
 import type { BlockDesk } from '../../state/use-block';
 import { dayWords } from './words';
 
+/** "Weeks 4 to 7", after which the movement comes back; "From week 4". */
+const weeksOf = ({ fromWeek, backIn }: Rotation): string =>
+  backIn === null ? `From week ${fromWeek + 1}` : `Weeks ${fromWeek + 1} to ${backIn}, then back`;
+
 /** How loads go up, and which movements are changed when. */
 export function Progress({ desk }: { desk: BlockDesk }): ReactNode {
   const { block, take } = desk;
@@ -39,7 +43,7 @@ export function Progress({ desk }: { desk: BlockDesk }): ReactNode {
         {(found ?? []).map((r) => (
           <li key={`${r.session} ${r.line} ${r.fromWeek}`}>
             <span>
-              Week {r.fromWeek + 1}: {r.says} <span className="soft">{desk.sessions[r.session]?.title}</span>
+              {weeksOf(r)}: {r.says} <span className="soft">{desk.sessions[r.session]?.title}</span>
             </span>
             <Button small onPress={() => keep([r], r.says.toLowerCase())}>
               Take
@@ -49,8 +53,7 @@ export function Progress({ desk }: { desk: BlockDesk }): ReactNode {
         {block.rotations.map((r, i) => (
           <li key={`kept ${r.session} ${r.line} ${r.fromWeek}`}>
             <span>
-              From week {r.fromWeek + 1}: {r.says}{' '}
-              <span className="soft">{desk.sessions[r.session]?.title}</span>
+              {weeksOf(r)}: {r.says} <span className="soft">{desk.sessions[r.session]?.title}</span>
             </span>
             <Button
               small
@@ -67,6 +70,11 @@ export function Progress({ desk }: { desk: BlockDesk }): ReactNode {
           </li>
         ))}
       </ul>
+      {(desk.appraisal?.comeBack ?? []).map((says) => (
+        <p key={says} className="soft">
+          {says} A model’s estimate.
+        </p>
+      ))}
     </section>
   );
 }
