@@ -101,9 +101,10 @@ function BandBar({
 function FanOf({ dose }: { dose: Appraisal['dose'] }): ReactNode {
   const says = pressingRegions
     .map((id) => {
-      const { fractional, prescribed } = dose.regions[id];
+      const { fractional, prescribed, unknown } = dose.regions[id];
       const of = prescribed - fractional > 0.05 ? ` of ${figure(prescribed)} written` : '';
-      return `${regions[id].name} ${figure(fractional)}${of} sets`;
+      const open = unknown > 0.05 ? ` and ${figure(unknown)} not known` : '';
+      return `${regions[id].name} ${figure(fractional - unknown)}${open}${of} sets`;
     })
     .join(', ');
   return (
@@ -162,11 +163,14 @@ function FanOf({ dose }: { dose: Appraisal['dose'] }): ReactNode {
               >
                 <th scope="row">{regions[id].name}</th>
                 <td className="figure" style={{ color: voiceText[regions[id].voice] }}>
-                  {figure(d.fractional)}
+                  {figure(d.fractional - d.unknown)}
                   {d.unknown > 0.05 && (
-                    <span style={{ color: ink.soft }} title="Of loads that the first set finds">
+                    <span
+                      style={{ color: ink.soft }}
+                      title="Of loads that the first set finds: hard if it finds them so"
+                    >
                       {' '}
-                      {figure(d.unknown)}?
+                      + {figure(d.unknown)}?
                     </span>
                   )}
                   {d.prescribed - d.fractional > 0.05 && (

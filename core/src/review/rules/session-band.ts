@@ -81,8 +81,9 @@ function another(s: Measured, group: GroupId, there: MeasuredLine | undefined): 
 function look(s: Measured): FindingDraft[] {
   const main = groupOfEmphasis(s.session.emphasis);
   return groupIds.flatMap((group): FindingDraft[] => {
-    const { fractional, band, direct } = s.dose.groups[group];
+    const { fractional, unknown, band, direct } = s.dose.groups[group];
     if (!band) return [];
+    const open = unknown > 0.05 ? `, ${figure(unknown)} of them if the load found on the day makes them hard` : '';
     if (fractional > band.hi + 0.05) {
       const from = trainers(s, group).filter((m) => setsOf(m) > 1);
       return [
@@ -90,7 +91,7 @@ function look(s: Measured): FindingDraft[] {
           on: from.map((m) => m.id),
           about: group,
           severity: 'watch',
-          what: `${groupNames[group]} gets ${figure(fractional)} sets; the band here is ${band.lo}–${band.hi}.`,
+          what: `${groupNames[group]} gets ${figure(fractional)} sets${open}; the band here is ${band.lo}–${band.hi}.`,
           why:
             band.hi >= SHOWN_UP_TO
               ? `Past about eleven in a session more is hard to show (Remmert et al. 2025, preprint); ${s.school.name.toLowerCase()} stops at ${band.hi}.`
@@ -118,7 +119,7 @@ function look(s: Measured): FindingDraft[] {
         on: to.map((m) => m.id),
         about: group,
         severity: group === main ? 'watch' : 'note',
-        what: `${groupNames[group]} gets ${figure(fractional)} sets; the band here is ${band.lo}–${band.hi}.`,
+        what: `${groupNames[group]} gets ${figure(fractional)} sets${open}; the band here is ${band.lo}–${band.hi}.`,
         why:
           group === main
             ? 'The session is meant for it.'
