@@ -1,8 +1,9 @@
-import { findEntry, type Rig } from '../movements';
-import type { LiftRecord } from '../strength';
-import { sampleClient, sampleContext, sampleKit } from '../examples';
+import { findEntry, movementOf, type Rig } from '../movements';
+import { type LiftRecord, references } from '../strength';
+import { line, sampleClient, sampleContext, sampleKit } from '../examples';
 import { clientMax, clientTrend } from './client-max';
 import type { Context } from './context';
+import { dressLine } from './dress';
 
 const bench = findEntry('barbell-bench-press')!;
 const chained = findEntry('bench-press-with-chains')!;
@@ -28,6 +29,14 @@ test('the same evidence gives the very same answer, other evidence another', () 
   expect(known(sampleContext)).toBe(known(sampleContext));
   expect(known({ ...sampleContext, logged: [set()] })).not.toBe(known(sampleContext));
   expect(known({ ...sampleContext, todayIso: daysLater(1) })).not.toBe(known(sampleContext));
+});
+
+test('what is not lifted has no max, and takes none from the lift it stands beside', () => {
+  const asNew: Context = { ...sampleContext, logged: [] };
+  const cardio = dressLine(line('easy-cardio'), 'one', asNew);
+  expect(cardio.max).toEqual({ basis: 'calibrate' });
+  const { bench: lift } = references;
+  expect(clientMax(movementOf(lift.movement), cardio.rig, asNew).basis).toBe('tested');
 });
 
 test('logged sets beside a test make it surer; months make it less sure', () => {

@@ -59,6 +59,7 @@ export function clientMax(movement: Movement, rig: Rig, context: Context, hung?:
 
 /** The max of a lift that is known, with what it rests on. */
 export function maxIn(of: ClientLift, movement: Movement, rig: Rig, context: Context): MaxEstimate {
+  if (!of.isKnown) return { basis: 'calibrate' };
   const { maxes } = of.knowledge;
   const key = `${of.lift.id} ${of.offset} ${context.client.unit} ${JSON.stringify(rig)}`;
   let max = maxes.get(key);
@@ -70,7 +71,6 @@ export function maxIn(of: ClientLift, movement: Movement, rig: Rig, context: Con
 }
 
 function made(of: ClientLift, movement: Movement, rig: Rig, context: Context): MaxEstimate {
-  if (!of.isKnown) return { basis: 'calibrate' };
   const { max, offset, lift } = of;
   const own = ownOf(context, lift.id);
   const kg = Math.exp(max.log + offset);

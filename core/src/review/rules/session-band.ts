@@ -83,7 +83,8 @@ function look(s: Measured): FindingDraft[] {
   return groupIds.flatMap((group): FindingDraft[] => {
     const { fractional, unknown, band, direct } = s.dose.groups[group];
     if (!band) return [];
-    const open = unknown > 0.05 ? `, ${figure(unknown)} of them if the load found on the day makes them hard` : '';
+    const open =
+      unknown > 0.05 ? `, ${figure(unknown)} of them if the load found on the day makes them hard` : '';
     if (fractional > band.hi + 0.05) {
       const from = trainers(s, group).filter((m) => setsOf(m) > 1);
       return [
