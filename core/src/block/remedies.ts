@@ -1,7 +1,8 @@
 import { bringsUnkind } from '../choosing';
 import { groupIds } from '../anatomy';
 import { sessionSchema } from '../session';
-import { loudness } from '../review';
+import type { Measured } from '../measure';
+import { isSigned, loudness } from '../review';
 import { applyChange } from './changes';
 import { trainingBlockSchema, type TrainingBlock } from './document';
 import { blockMatters, type BlockMatter } from './judging';
@@ -27,6 +28,25 @@ function effectOf(
   return { dose, minutes: minutes(now) - minutes(was) };
 }
 
+/** A session as the first week that has it does it. */
+const dayOf = (block: MeasuredBlock, id: string): Measured | null =>
+  block.weeks
+    .flatMap((w) => w.days)
+    .find(
+      ({ placed, training: { does } }) => (placed.session ?? (does.is === 'session' && does.session)) === id,
+    )?.measured ?? null;
+
+/** What the judge of a session's remedies says of one that the block would change. */
+function isSignedIn(
+  before: MeasuredBlock,
+  after: MeasuredBlock,
+  id: string,
+  severity: BlockMatter['severity'],
+): boolean {
+  const [was, is] = [dayOf(before, id), dayOf(after, id)];
+  return !was || !is || isSigned(was, is, { severity, on: was.lines.map((m) => m.id) });
+}
+
 /** Does a draft on a copy and looks again: null where the matter stays in its first week, or a stop comes of it. */
 function tried(
   block: TrainingBlock,
@@ -46,6 +66,7 @@ function tried(
   });
   if (isUnkind) return null;
   const after = measureBlock(changed.block, { ...context, sessions: changed.sessions });
+  if (change.sessions.some(({ id }) => !isSignedIn(before, after, id, matter.severity))) return null;
   const matters = blockMatters(after);
   const same = matters.find((m) => m.key === matter.key);
   if (same?.weeks.includes(matter.weeks[0]!)) return null;

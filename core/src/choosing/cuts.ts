@@ -1,6 +1,7 @@
 import type { Context, Measured, MeasuredLine } from '../measure';
 import type { Entry } from '../movements';
 import { becoming, type Edit, setCountOf, withSetCount } from '../session';
+import { DIRECT } from '../dose';
 import { shortages } from './at-once';
 import { sameRegions } from './overlap';
 import { sameJob } from './swaps';
@@ -9,6 +10,10 @@ import { sameJob } from './swaps';
 const TOO_ALIKE = 0.5;
 /** Other movements for a line that are tried at the same bench. */
 const SWAPS_TRIED = 2;
+
+/** Rest of a heavy lift that is not gone under, seconds, and the sets the first of them keeps. Common practice. */
+const HEAVY_REST_S = 120;
+const MAIN_SETS = 3;
 
 /** One way to save time. */
 export interface Cut {
@@ -58,12 +63,20 @@ function otherImplement(m: Measured, l: MeasuredLine): Cut[] {
   }));
 }
 
+const isHeavy = ({ movement }: MeasuredLine): boolean =>
+  movement.compound && (movement.family === 'press' || movement.family === 'overhead');
+
 function onLine(m: Measured, l: MeasuredLine): Cut[] {
   const name = l.name.toLowerCase();
   const sets = setCountOf(l.line.scheme);
-  const floor = m.school.restFloorS[l.movement.compound ? 'compound' : 'isolation'];
-  const cuts: Cut[] = otherImplement(m, l);
-  if (sets > 1)
+  const isMain = l === m.lines.find(isHeavy);
+  const floor = isHeavy(l)
+    ? Math.max(m.school.restFloorS.compound, HEAVY_REST_S)
+    : m.school.restFloorS[l.movement.compound ? 'compound' : 'isolation'];
+  // The main lift and what lags is what the client came for.
+  const isAsked = m.context.client.lagging.some((id) => (l.credits[id] ?? 0) >= DIRECT);
+  const cuts: Cut[] = isMain ? [] : otherImplement(m, l);
+  if (sets > (isMain ? MAIN_SETS : 1) && !isAsked)
     cuts.push({
       says: `A set less of ${name}`,
       edit: { do: 'line', line: l.id, patch: { scheme: withSetCount(l.line.scheme, sets - 1) } },
@@ -74,7 +87,7 @@ function onLine(m: Measured, l: MeasuredLine): Cut[] {
       edit: { do: 'line', line: l.id, patch: { restS: floor } },
     });
   // A movement is left out whole only when little of it remains, or when it is not what the session is for.
-  if ((sets <= 2 || l.movement.family === 'corrective') && m.lines.length > 1)
+  if (!isMain && !isAsked && (sets <= 2 || l.movement.family === 'corrective') && m.lines.length > 1)
     cuts.push({ says: `Without ${name}`, edit: { do: 'remove line', line: l.id } });
   return cuts;
 }

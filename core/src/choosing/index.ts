@@ -32,3 +32,4 @@ export { type Fitted, cutDown, fitting, shortened, shortening } from './shorteni
 export { soFar } from './so-far';
 export { type Change, changeBy, jobOf, jobOfEntry, sameJob, type Swap, type SwapWish } from './swaps';
 export { weightsIn } from './worth';
+export { usualness } from './usual';

@@ -13,7 +13,8 @@ import {
 } from '../movements';
 import { type Line, linesOf, type Session, setCountOf } from '../session';
 import { doingOf, metBy } from './limits';
-import { preferred, type Doing } from './limit-table';
+import { preferred } from './limit-preferences';
+import type { Doing } from './limit-questions';
 
 /** What the table of limits says of a movement as it is set up and done. */
 export interface Kindness {

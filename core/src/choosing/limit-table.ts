@@ -1,20 +1,28 @@
-import type { LimitId, Movement, Rig } from '../movements';
-
-/** What is judged: a movement as it is set up, and where it stands in a session how it is done. */
-export interface Setting {
-  movement: Movement;
-  rig: Rig;
-}
-
-/** How hard a line is meant to be. */
-export interface Doing {
-  /** Fewest repetitions left of all its sets. */
-  reserve: number;
-  /** Fewest repetitions a set asks for; null for holds and open sets. */
-  fewest: number | null;
-  /** The longest contraction held still, or squeezed between sets, seconds. */
-  holdS: number;
-}
+import type { LimitId } from '../movements';
+import {
+  type Doing,
+  type Setting,
+  HEAVY_REPS,
+  LONG_HOLD_S,
+  STEEP,
+  STRAINED_REPS,
+  TUCKED,
+  isBar,
+  isBehindNeck,
+  isDeep,
+  isDeepFly,
+  isDip,
+  isFree,
+  isFreePressOnBench,
+  isOnFloor,
+  isOneOf,
+  isOverhead,
+  isPress,
+  isPushUp,
+  isRounded,
+  isWide,
+  tuckOf,
+} from './limit-questions';
 
 /** One thing to avoid or to change under a limit. Common practice; it defers to whoever treats the client. */
 interface Row {
@@ -28,45 +36,6 @@ interface Row {
 interface EffortRow extends Omit<Row, 'when'> {
   when: (setting: Setting, doing: Doing) => boolean;
 }
-
-/** Hands as wide as this are wide for a shoulder or a chest that complains, × shoulder breadth. */
-const WIDE = 1.7;
-const TUCKED = 45;
-const STEEP = 60;
-const HEAVY_REPS = 6;
-const LONG_HOLD_S = 10;
-
-const { includes } = Array.prototype;
-const isOneOf = (value: unknown, ...of: unknown[]): boolean => includes.call(of, value);
-
-const isPress = ({ movement }: Setting): boolean =>
-  movement.pattern === 'press' && (movement.family === 'press' || movement.family === 'overhead');
-const isDip = ({ movement }: Setting): boolean =>
-  movement.station === 'dip bars' || movement.station === 'assisted dip';
-const isOverhead = ({ movement }: Setting): boolean => movement.family === 'overhead';
-const isBehindNeck = ({ movement }: Setting): boolean => movement.id === 'behind-neck-press';
-const isBar = ({ movement }: Setting): boolean =>
-  isOneOf(movement.implement, 'barbell', 'curl bar', 'guided bar');
-const isFree = ({ movement }: Setting): boolean =>
-  isOneOf(movement.implement, 'barbell', 'dumbbells', 'dumbbell');
-const isPushUp = ({ movement, rig }: Setting): boolean =>
-  movement.implement === 'bodyweight' && movement.pattern === 'press' && !isDip({ movement, rig });
-const isWide = (s: Setting): boolean => isPress(s) && (s.rig.gripBiacromial ?? 0) >= WIDE;
-const isOnFloor = ({ rig }: Setting): boolean => rig.stance === 'floor';
-const isCutShort = (s: Setting): boolean => isOnFloor(s) || isOneOf(s.rig.range, 'box', 'pins', 'mid pins');
-const isDeep = ({ rig }: Setting): boolean => isOneOf(rig.range, 'deficit', 'lengthened half');
-/** A fly that goes as far as its rig lets it; a cable fly stops at the chest by its cue. */
-const isDeepFly = (s: Setting): boolean =>
-  s.movement.pattern === 'pullover' ||
-  (s.movement.pattern === 'fly' &&
-    s.movement.implement !== 'cable' &&
-    s.rig.range !== 'chest level' &&
-    !isOnFloor(s));
-/** Loaded through a plate or a bell on a bench; a machine or a cable holds its own path. */
-const isFreePressOnBench = (s: Setting): boolean =>
-  s.movement.family === 'press' && isPress(s) && isFree(s) && !isCutShort(s);
-const tuckOf = ({ rig }: Setting): number => rig.tuckDeg ?? TUCKED;
-const isRounded = ({ rig }: Setting): boolean => rig.forearm === 'neutral' || rig.forearm === 'supinated';
 
 export const rows: readonly Row[] = [
   {
@@ -149,6 +118,12 @@ export const rows: readonly Row[] = [
     when: (s) => isPress(s) && isBar(s) && s.rig.forearm === 'supinated',
   },
   {
+    limit: 'elbow',
+    say: 'Dips bend the elbow deep under the whole body: help with some of it, and stop where the upper arm is level.',
+    isNote: true,
+    when: isDip,
+  },
+  {
     limit: 'wrist',
     say: 'Palms forward or turned in: underhand bends the wrist back under the load.',
     when: (s) => isPress(s) && s.rig.forearm === 'supinated',
@@ -157,6 +132,15 @@ export const rows: readonly Row[] = [
     limit: 'wrist',
     say: 'A rope or bells let the wrist find its own way; the bar does not.',
     when: (s) => isBar(s) && isOneOf(s.movement.pattern, 'elbow lying', 'curl', 'row'),
+  },
+  {
+    limit: 'wrist',
+    say: 'A straight bar bends the wrist back under the load: bells or handles, else the bar over the heel of the hand and the knuckles up.',
+    isNote: true,
+    when: (s) =>
+      isPress(s) &&
+      isOneOf(s.movement.implement, 'barbell', 'guided bar') &&
+      !isOneOf(s.rig.forearm, 'neutral', 'supinated'),
   },
   {
     limit: 'wrist',
@@ -214,6 +198,13 @@ export const effortRows: readonly EffortRow[] = [
       movement.family === 'triceps' && !movement.compound && fewest !== null && fewest < 8,
   },
   {
+    limit: 'elbow',
+    say: 'Not to failure where the elbow is bent deep: leave one or two.',
+    when: (s, { reserve }) =>
+      reserve < 1 &&
+      (isDip(s) || isOverhead(s) || isOneOf(s.movement.pattern, 'elbow overhead', 'elbow lying')),
+  },
+  {
     limit: 'blood pressure',
     say: 'Leave two or more: close to failure the breath is held and the pressure goes up.',
     when: ({ movement }, { reserve }) =>
@@ -233,58 +224,16 @@ export const effortRows: readonly EffortRow[] = [
     limit: 'pec strain',
     say: 'Lighter and for more repetitions; bells or a machine before a bar.',
     when: (s, { fewest }) =>
-      isPress(s) && s.movement.family === 'press' && isFree(s) && fewest !== null && fewest < HEAVY_REPS,
+      isPress(s) &&
+      s.movement.family === 'press' &&
+      isFree(s) &&
+      fewest !== null &&
+      fewest < (s.movement.implement === 'barbell' ? STRAINED_REPS : HEAVY_REPS),
   },
   {
     limit: 'pec strain',
     say: 'Nothing to failure where the chest is stretched: leave one or two.',
     when: (s, { reserve }) =>
       reserve < 1 && (s.movement.family === 'fly' || (s.movement.family === 'press' && isPress(s))),
-  },
-];
-
-/** Something a limit is better off with. Common practice; it only tells what is kinder of two that meet nothing. */
-interface PreferredRow {
-  limit: LimitId;
-  when: (setting: Setting, doing?: Doing) => boolean;
-}
-
-const isSupported = ({ rig, movement }: Setting): boolean =>
-  isOneOf(rig.stance, 'seated', 'prone', 'lying', 'floor', 'incline bench') ||
-  movement.implement === 'machine' ||
-  movement.pattern === 'elbow lying';
-const isPressing = (s: Setting): boolean => isPress(s) || isPushUp(s);
-
-export const preferred: readonly PreferredRow[] = [
-  { limit: 'shoulder front', when: (s) => isPressing(s) && s.rig.forearm === 'neutral' },
-  {
-    limit: 'shoulder front',
-    when: (s) => isPressing(s) && s.rig.tuckDeg !== undefined && s.rig.tuckDeg <= TUCKED,
-  },
-  { limit: 'shoulder front', when: (s) => isOnFloor(s) },
-  { limit: 'shoulder front', when: ({ movement }) => movement.implement === 'landmine' },
-  {
-    limit: 'shoulder front',
-    when: ({ movement }) => movement.pattern === 'fly' && movement.implement === 'cable',
-  },
-  { limit: 'shoulder front', when: (s) => isPress(s) && s.movement.implement === 'machine' },
-  { limit: 'shoulder unstable', when: (s) => isOnFloor(s) },
-  { limit: 'shoulder unstable', when: (s) => isPressing(s) && s.movement.implement === 'machine' },
-  { limit: 'shoulder unstable', when: isPushUp },
-  {
-    limit: 'elbow',
-    when: ({ movement }) => movement.pattern === 'elbow down' && movement.implement === 'cable',
-  },
-  { limit: 'elbow', when: (s) => s.movement.implement === 'cable' && s.movement.family === 'triceps' },
-  { limit: 'elbow', when: (s) => isPress(s) && isOneOf(s.movement.implement, 'dumbbells', 'dumbbell') },
-  { limit: 'elbow', when: (_s, doing) => (doing?.fewest ?? 0) >= 10 },
-  { limit: 'wrist', when: (s) => s.rig.forearm === 'neutral' },
-  { limit: 'wrist', when: (s) => s.movement.clips === 'rope' && s.movement.family === 'triceps' },
-  { limit: 'wrist', when: (s) => isPushUp(s) && s.rig.range === 'deficit' },
-  { limit: 'lower back', when: (s) => isSupported(s) && s.movement.pattern !== 'elbow overhead' },
-  { limit: 'blood pressure', when: (_s, doing) => (doing?.reserve ?? 0) >= 3 },
-  {
-    limit: 'pec strain',
-    when: (s) => isPressing(s) && isOneOf(s.movement.implement, 'dumbbells', 'machine'),
   },
 ];

@@ -1,6 +1,7 @@
 import { type Caution, fullRig, type LimitId, type Movement, type Rig } from '../movements';
 import { type Line, promisedReps, setTargets } from '../session';
-import { effortRows, rows, type Doing } from './limit-table';
+import type { Doing } from './limit-questions';
+import { effortRows, rows } from './limit-table';
 
 /** A caution, and whether it is only worth knowing. */
 export interface Met extends Caution {

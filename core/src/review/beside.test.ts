@@ -19,6 +19,6 @@ test('what the second gives that the first did not, and what it repeats under an
   expect(adds).toEqual(expect.arrayContaining(['deltSide']));
   expect(same).toEqual([{ first: 'Barbell bench press', second: 'Dumbbell bench press', isSameName: false }]);
   expect(filled.map((f) => f.rule)).toEqual(
-    expect.arrayContaining(['missing-side-delt', 'missing-long-head']),
+    expect.arrayContaining(['missing-side-delt', 'missing-adduction']),
   );
 });

@@ -126,7 +126,7 @@ test('a longer rest is offered for missing reps only where it brings some back',
       .flatMap((f) => f.fixes.map((x) => x.label));
   expect(offered(34)).toContain('Rest 2:00');
   // A single set has no rest before it.
-  expect(offered(40, 1)).toEqual(['Write 6 reps']);
+  expect(offered(38, 1)).toEqual(['Write 9 reps']);
   // Not even one repetition: another movement instead.
   expect(new Set(offered(70).map((l) => l.split(' ')[0]))).toEqual(new Set(['Use']));
 });

@@ -1,4 +1,4 @@
-import type { GroupId } from '../anatomy';
+import type { GroupId, RegionId } from '../anatomy';
 import type { Measured } from '../measure';
 import type { Severity } from '../schools';
 import type { Edit } from '../session';
@@ -15,6 +15,12 @@ export interface FixDraft {
   instead?: readonly FixDraft[];
 }
 
+/** Counted sets of a muscle or a part of one, to go up or down. */
+export interface Moves {
+  of: GroupId | RegionId;
+  by: 1 | -1;
+}
+
 export interface FindingDraft {
   /** Lines or warm-up items concerned. */
   on: string[];
@@ -25,6 +31,12 @@ export interface FindingDraft {
   /** One sentence: why it matters, with its source where there is one. */
   why: string;
   severity?: Severity;
+  /** The figure it is about, in counted sets, and which way a remedy has to move it. */
+  moves?: Moves;
+  /** The movement cannot stay as it is: what comes instead may be one whose load has to be found. */
+  mustGo?: true;
+  /** It is about doing less: a muscle that is no weak point may go without. */
+  lessens?: true;
   /** Leaving the movement out is no way to mend it: it is too little of something. */
   keeps?: true;
   /** What may mend it; only what is found to do so is ever offered. Worked out when asked for. */

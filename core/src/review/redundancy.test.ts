@@ -43,7 +43,7 @@ test.each([
 test('the swap it names does a job that nothing else in the session does', () => {
   const s = session([line('barbell-bench-press'), line('dumbbell-bench-press'), line('cable-lateral-raise')]);
   const { fixes } = appraise(s, sampleContext).findings.find((f) => f.rule === 'redundant-presses')!;
-  expect(fixes.length).toBeGreaterThan(1);
+  expect(fixes.length).toBeGreaterThan(0);
   expect(fixes.some((f) => f.label.startsWith('Turn it into'))).toBe(true);
   for (const { edit } of fixes) {
     const after = appraiseAtOnce(applyEdit(s, edit), sampleContext);

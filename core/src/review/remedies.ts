@@ -4,7 +4,9 @@ import { type Context, measure, type Measured, workingSets } from '../measure';
 import { applyEdit, type Edit, type Session, sessionSchema } from '../session';
 import { atOneGo } from '../units';
 import type { Effect, Finding, Fix, FixDraft } from './model';
-import { loudness, mattersOf, type Matter } from './review';
+import { isSigned, sizeOf } from './signed';
+import { loudness } from './loudness';
+import { mattersOf, type Matter } from './review';
 
 /** Drafts that are tried for a session of one set. */
 const MOST_TRIED = 15_000;
@@ -51,6 +53,7 @@ function tried(
   const isLouder = (m: Matter): boolean => loudness[m.severity] < loudness[known.get(m.key)!.severity];
   const come = matters.filter((m) => m.dismissed === null && (!known.has(m.key) || isLouder(m)));
   if (come.some((m) => m.severity === 'stop')) return null;
+  if (!isSigned(s, after, matter)) return null;
   if (!sessionSchema.safeParse(session).success) return null;
   const kept = new Set(matters.map((m) => m.key));
   const gone = all.filter((m) => m !== matter && m.dismissed === null && !kept.has(m.key));
@@ -61,7 +64,10 @@ function tried(
     gone: gone.map((m) => m.what),
     comes: come.map((m) => m.what),
   };
-  const isClean = come.every((m) => loudness[m.severity] > loudness[matter.severity]);
+  // Nothing loud for anything, and no note for a note.
+  const isClean =
+    come.every((m) => m.severity === 'note') &&
+    come.length < 1 + gone.length + (matter.severity === 'note' ? 0 : 1);
   return { fix: { label, edit, effect }, isClean };
 }
 
@@ -84,21 +90,24 @@ function* proven(
   draft: FixDraft,
   soFar: readonly Finding[],
 ): Generator<readonly Finding[], Tried | null> {
+  // What brings something as loud is better than a stop, and than nothing else.
   let second: Tried | null = null;
   for (const way of [draft, ...(draft.instead ?? [])]) {
     const edit = yield* editOf(way, soFar);
     const found = edit && tried(s, matter, all, { label: way.label, edit });
     yield soFar;
     if (found?.isClean) return found;
-    second ??= found;
+    if (matter.severity === 'stop') second ??= found;
   }
   return second;
 }
 
 /** The way out where nothing else mends a single movement. */
-function leavingOut(s: Measured, { on, keeps }: Matter): FixDraft[] {
+function leavingOut(s: Measured, { on, keeps, severity }: Matter): FixDraft[] {
   const line =
-    !keeps && on.length === 1 && s.lines.length > 1 ? s.lines.find((m) => m.id === on[0]) : undefined;
+    severity === 'stop' && !keeps && on.length === 1 && s.lines.length > 1
+      ? s.lines.find((m) => m.id === on[0])
+      : undefined;
   return line
     ? [{ label: `Leave ${line.name.toLowerCase()} out`, edit: { do: 'remove line', line: line.id } }]
     : [];
@@ -114,7 +123,7 @@ export function* lookingForRemedies(s: Measured, most = Infinity): Generator<rea
   let left = most;
   const findings: Finding[] = [];
   for (const matter of all) {
-    const { drafts, keeps: _keeps, ...finding } = matter;
+    const { drafts, keeps: _keeps, moves: _moves, mustGo: _mustGo, lessens: _lessens, ...finding } = matter;
     const found: Tried[] = [];
     const rounds = [drafts, () => (found.length === 0 ? leavingOut(s, matter) : [])];
     if (matter.dismissed === null && left > 0)
@@ -127,7 +136,9 @@ export function* lookingForRemedies(s: Measured, most = Infinity): Generator<rea
         }
     // Those that bring something as loud only where there are no others; they say what they bring.
     const clean = found.filter((f) => f.isClean);
-    findings.push({ ...finding, fixes: (clean.length > 0 ? clean : found).map((f) => f.fix) });
+    const fixes = (clean.length > 0 ? clean : found).map((f) => f.fix);
+    // The least change first: a figure, then a movement, then one more.
+    findings.push({ ...finding, fixes: fixes.sort((a, b) => sizeOf(a.edit) - sizeOf(b.edit)) });
   }
   return findings;
 }

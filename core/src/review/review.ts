@@ -1,14 +1,16 @@
 import type { Measured } from '../measure';
-import type { Severity } from '../schools';
-import type { Finding, FindingDraft, FixDraft, Rule } from './model';
+import type { Finding, FindingDraft, FixDraft, Moves, Rule } from './model';
+import { loudness } from './loudness';
+import { causesFirst } from './causes';
 import { rules } from './rules';
-
-export const loudness: Record<Severity, number> = { stop: 0, watch: 1, note: 2 };
 
 /** A finding with what may mend it, before anybody has looked whether it does. */
 export interface Matter extends Omit<Finding, 'fixes'> {
   drafts: () => FixDraft[];
   keeps: boolean;
+  moves: Moves | undefined;
+  mustGo: boolean;
+  lessens: boolean;
 }
 
 /** The coach's reason for going on, of the session, the client or the school. */
@@ -38,6 +40,9 @@ function told(s: Measured, rule: Rule, draft: FindingDraft): Matter[] {
       why: draft.why,
       drafts: draft.fixes ?? (() => []),
       keeps: draft.keeps ?? false,
+      moves: draft.moves,
+      mustGo: draft.mustGo ?? false,
+      lessens: draft.lessens ?? false,
       ...asideIn(s, rule.id, key),
     },
   ];
@@ -48,7 +53,7 @@ export function mattersOf(s: Measured): Matter[] {
   if (s.lines.length === 0 && s.session.warmup.length === 0) return [];
   const all = rules.flatMap((rule) => rule.look(s).flatMap((draft) => told(s, rule, draft)));
   const rank = (m: Matter): number => loudness[m.severity] + (m.dismissed === null ? 0 : 10);
-  return all
+  return causesFirst(all)
     .map((m, i) => ({ m, i }))
     .sort((a, b) => rank(a.m) - rank(b.m) || a.i - b.i)
     .map(({ m }) => m);
@@ -56,4 +61,9 @@ export function mattersOf(s: Measured): Matter[] {
 
 /** The findings alone; their remedies take longer and come from `remedied`. */
 export const review = (s: Measured): Finding[] =>
-  mattersOf(s).map(({ drafts: _drafts, keeps: _keeps, ...finding }) => ({ ...finding, fixes: [] }));
+  mattersOf(s).map(
+    ({ drafts: _drafts, keeps: _keeps, moves: _moves, mustGo: _mustGo, lessens: _lessens, ...finding }) => ({
+      ...finding,
+      fixes: [],
+    }),
+  );

@@ -1,4 +1,8 @@
 import type { Rule } from './model';
+import { weakPointShort } from './rules/weak-point-short';
+import { longRests } from './rules/long-rests';
+import { helperFailureInPair } from './rules/helper-failure-in-pair';
+import { coldFirstLift } from './rules/cold-first-lift';
 import { aimHomes } from './rules/aim-homes';
 import { angleNotOnBench } from './rules/angle-not-on-bench';
 import { askFirst } from './rules/ask-first';
@@ -76,6 +80,8 @@ export const rules: readonly Rule[] = [
   tooManyMovements,
   overTime,
   loadJump,
+  coldFirstLift,
+  weakPointShort,
   tricepsBeforePress,
   isolationBeforeCompound,
   lightBeforeHeavy,
@@ -83,6 +89,7 @@ export const rules: readonly Rule[] = [
   failureFirstCompound,
   failureBeforeHeavy,
   muscleFailure,
+  helperFailureInPair,
   techniquesEverywhere,
   steepIncline,
   steepDecline,
@@ -106,6 +113,7 @@ export const rules: readonly Rule[] = [
   lockoutOverMax,
   shortRack,
   shortRests,
+  longRests,
   kitAtOnce,
   farPair,
   staticStretchFirst,

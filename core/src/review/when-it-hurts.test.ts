@@ -24,7 +24,7 @@ const offered = (id: string, limit: (typeof limitIds)[number]): string[] =>
 /** Read one by one, as a coach would sign them. */
 test.each([
   ['barbell-bench-press', 'shoulder front', 'Barbell bench press: tuck 45°, 70 kg'],
-  ['barbell-bench-press', 'wrist', 'Neutral-grip dumbbell press: flat, tuck 55°, neutral grip, 28 kg each'],
+  ['barbell-bench-press', 'wrist', 'Dumbbell bench press: flat, tuck 55°, 28 kg each'],
   [
     'incline-barbell-press',
     'shoulder front',

@@ -118,7 +118,7 @@ const shipped: Record<SchoolId, Omit<School, 'format' | 'version' | 'aside' | 'i
       loads: 'one',
     },
     voices: {
-      'failure-first-compound': 'note',
+      'failure-first-compound': 'off',
       'failure-before-heavy': 'note',
       'failure-not-last': 'off',
       'isolation-before-compound': 'note',

@@ -29,6 +29,7 @@ export {
 } from './client';
 export {
   type Block,
+  type DayKind,
   dayKinds,
   dismissalSchema,
   type Done,

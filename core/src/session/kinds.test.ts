@@ -12,6 +12,38 @@ test.each<[string, string[], Partial<Session>, DayKind]>([
   ['extensions and curls', ['pushdown', 'dumbbell-curl'], {}, 'arms'],
   ['what the coach says', ['barbell-bench-press'], { kind: 'push' }, 'push'],
   ['what the title says', ['barbell-bench-press', 'pushdown'], { title: 'Chest day, heavy' }, 'chest'],
+  ['a weekday before it', ['barbell-bench-press', 'pushdown'], { title: 'Monday chest' }, 'chest'],
+  [
+    'only the muscle',
+    ['barbell-bench-press', 'dumbbell-fly', 'cable-lateral-raise'],
+    { title: 'Chest' },
+    'chest',
+  ],
+  [
+    'two parts',
+    ['seated-dumbbell-press', 'cable-lateral-raise', 'pushdown'],
+    { title: 'Shoulders + tris' },
+    'shoulders',
+  ],
+  ['a letter', ['seated-dumbbell-press', 'cable-lateral-raise'], { title: 'Push B' }, 'push'],
+  [
+    'chest and shoulders',
+    ['barbell-bench-press', 'cable-fly-shoulder-height'],
+    { title: 'Chest & delts' },
+    'push',
+  ],
+  [
+    'a title its movements do not bear out',
+    ['barbell-bench-press', 'dumbbell-fly', 'cable-lateral-raise'],
+    { title: 'Side delts up' },
+    'push',
+  ],
+  [
+    'a dip for the triceps on a chest day',
+    ['barbell-bench-press', 'cable-fly-shoulder-height', 'machine-dip'],
+    {},
+    'chest',
+  ],
   [
     'a title about a region',
     ['barbell-bench-press', 'pushdown'],
@@ -23,7 +55,7 @@ test.each<[string, string[], Partial<Session>, DayKind]>([
     kindOf(
       session(
         ids.map((id) => line(id)),
-        patch,
+        { title: 'Tuesday', ...patch },
       ),
     ),
   ).toBe(kind);

@@ -73,6 +73,8 @@ test('the fan tells every region’s sets, its band and what the next set is wor
   const says = document.querySelector('[aria-label^="Dose."]')!.getAttribute('aria-label')!;
   expect(says).toMatch(/upper chest/i);
   const shown = document.body.textContent!;
-  for (const id of ['pecUpper', 'deltSide', 'triLong'] as const)
-    expect(shown).toContain(dose.regions[id].fractional.toFixed(1));
+  for (const id of ['pecUpper', 'deltSide', 'triLong'] as const) {
+    const { fractional, unknown } = dose.regions[id];
+    expect(shown).toContain(`${(fractional - unknown).toFixed(1)} + ${unknown.toFixed(1)}?`);
+  }
 });

@@ -1,7 +1,7 @@
 import { leadVoice } from '../../anatomy';
 import { creditsOf } from '../../mechanics';
 import { changeLine, insteadOf, isAlike, likeness, SAME_JOB } from '../../review';
-import { differentJob, jobOf, jobOfEntry, kindEntries, limitsMet } from '../../choosing';
+import { differentJob, jobOf, jobOfEntry, kindEntries, limitsMet, usualness } from '../../choosing';
 import type { MeasuredLine } from '../../measure';
 import { findEntry } from '../../movements';
 import { missingFor } from '../../kit';
@@ -204,6 +204,11 @@ export const sameRanges: BlockRule = {
 /** More of the movements than this alike make two days one. */
 const MOST_ALIKE = 0.5;
 
+/** How usual a movement has to be to be proposed. Own estimate. */
+const ORDINARY = 0.4;
+const kindOfPattern = ({ pattern }: MeasuredLine['movement']): string =>
+  pattern.startsWith('elbow') ? 'elbow' : pattern;
+
 /** Movements of the second day that add most to the first take the places of those that repeat it. */
 function turnedAway(a: MeasuredDay, b: MeasuredDay, same: readonly MeasuredLine[]): BlockFixDraft[] {
   const needed = Math.max(1, same.length - Math.floor(b.measured!.lines.length * MOST_ALIKE));
@@ -218,7 +223,11 @@ function turnedAway(a: MeasuredDay, b: MeasuredDay, same: readonly MeasuredLine[
     // Chest for chest, shoulders for shoulders.
     const other = others.find(
       ({ entry }) =>
-        !taken.has(entry.movement.id) && leadVoice(creditsOf(entry.movement, entry.rig)) === m.voice,
+        !taken.has(entry.movement.id) &&
+        leadVoice(creditsOf(entry.movement, entry.rig)) === m.voice &&
+        kindOfPattern(entry.movement) === kindOfPattern(m.movement) &&
+        entry.movement.compound === m.movement.compound &&
+        usualness(entry) >= ORDINARY,
     );
     if (!other) return [];
     taken.add(other.entry.movement.id);

@@ -2,6 +2,7 @@ import { groupCredit, type GroupId, groupIds, groupNames } from '../../anatomy';
 import { DIRECT } from '../../dose';
 import { type Edit, setCountOf } from '../../session';
 import { addedWith, easiestFirst, isOrdinary, isUsual, followed, setsChanged, written } from '../asking';
+import { mainLift } from '../../review';
 import { setsText } from '../words';
 import { isReturning, weekBand } from '../bands';
 import type {
@@ -16,6 +17,7 @@ import type {
 /** Less than this past a band is no matter. */
 const SLACK = 0.5;
 const MOST_STEPS = 24;
+const MAIN_SETS = 3;
 
 const additions: Record<GroupId, string[]> = {
   chest: ['incline-dumbbell-press', 'cable-fly-shoulder-height', 'dumbbell-bench-press'],
@@ -37,8 +39,11 @@ function towards(block: MeasuredBlock, week: MeasuredWeek, group: GroupId, goal:
       const id = followed(d)!;
       const line = written(block, id, m.id);
       const credit = groupCredit(m.credits, group);
-      return line && credit >= (step > 0 ? DIRECT : 0.4)
-        ? [{ id, line, credit, ease: d.difficulty.sum }]
+      const isMain = m.id === mainLift(d.measured!)?.id;
+      // What lags keeps its sets, and the lift a day turns about three of them.
+      const isAsked = step < 0 && block.context.client.lagging.some((r) => (m.credits[r] ?? 0) >= DIRECT);
+      return line && !isAsked && credit >= (step > 0 ? DIRECT : 0.4)
+        ? [{ id, line, credit, ease: d.difficulty.sum, keeps: isMain ? MAIN_SETS : 1 }]
         : [];
     }),
   );
@@ -47,7 +52,7 @@ function towards(block: MeasuredBlock, week: MeasuredWeek, group: GroupId, goal:
   for (let n = 0; n < MOST_STEPS && (step > 0 ? now < goal : now > goal); n += 1) {
     const key = (o: (typeof open)[number]): string => `${o.id} ${o.line.id}`;
     const count = (o: (typeof open)[number]): number => setCountOf(o.line.scheme) + (sets.get(key(o)) ?? 0);
-    const may = open.filter((o) => (step > 0 ? count(o) < 6 : count(o) > 1));
+    const may = open.filter((o) => (step > 0 ? count(o) < 6 : count(o) > o.keeps));
     // Added where there is least of it, on the easiest day; taken where there is most.
     const best = may.sort((a, b) => step * (count(a) - count(b)) || step * (a.ease - b.ease))[0];
     if (!best) return null;

@@ -24,34 +24,50 @@ export const coverage: Record<string, RulePage> = {
     quiet: of('an incline press', [line('incline-dumbbell-press'), press]),
   },
   'missing-long-head': {
-    checks: 'No extension with the arm raised or lying, after two presses or on an arm day.',
-    forWhom: 'Push and arm days; a chest or shoulder day owes none.',
+    checks:
+      'No extension with the arm raised or lying after two presses, and fewer than two and a half counted sets for the long head; on an arm day always.',
+    forWhom: 'Push and arm days; a chest or shoulder day owes none, and the first year neither.',
     source: 'Brandão et al. 2020; Maeo et al. 2023.',
-    fires: of('presses and a pushdown', [press, line('seated-dumbbell-press'), line('pushdown')]),
+    fires: of('presses and a pushdown', [
+      press,
+      line('seated-dumbbell-press'),
+      line('pushdown', straight(3, 12)),
+    ]),
     quiet: of(
       'a shoulder day',
       [line('seated-dumbbell-press'), line('standing-dumbbell-press'), line('cable-lateral-raise')],
-      { emphasis: 'deltSide' },
+      { emphasis: 'deltSide', kind: 'shoulders' },
     ),
   },
   'missing-side-delt': {
     checks: 'No direct set for the side delts in three or more movements.',
     forWhom: 'Push and shoulder days; a chest day owes none.',
     fires: of('a push day without a raise', [press, line('dumbbell-fly'), line('pushdown')]),
-    quiet: of('a chest day', [press, line('dumbbell-fly'), line('incline-dumbbell-press')]),
+    quiet: of('a chest day', [press, line('dumbbell-fly'), line('incline-dumbbell-press')], {
+      kind: 'chest',
+    }),
   },
   'missing-rear-or-rotation': {
     checks: 'Nothing pulls the shoulder back or turns it out, neither in the work nor in the warm-up.',
-    forWhom: 'Push and shoulder days.',
-    fires: of('all push', [press, line('pushdown'), line('cable-lateral-raise')]),
-    quiet: of('pull-aparts first', [press, line('pushdown'), line('cable-lateral-raise')], {
-      warmup: warm('band-pull-apart'),
-    }),
+    forWhom:
+      'Shoulder days, and push days of somebody careful of the shoulder; the week holds the balance for everybody.',
+    fires: of(
+      'all push, the front of the shoulder sore',
+      [press, line('pushdown'), line('cable-lateral-raise')],
+      {},
+      with_.limit('shoulder front'),
+    ),
+    quiet: of(
+      'the same with pull-aparts first',
+      [press, line('pushdown'), line('cable-lateral-raise')],
+      { warmup: warm('band-pull-apart') },
+      with_.limit('shoulder front'),
+    ),
   },
   'head-below-floor': {
     checks:
-      'A head of the chest or the triceps below two fifths of its group’s band while the group has its sets.',
-    forWhom: 'Groups that are trained for what they are.',
+      'A head of the chest or the triceps that gets less than three fifths of its own floor while the group has its sets.',
+    forWhom: 'The muscle the session is for, and weak points.',
     fires: of('all chest work low to high', [
       line('cable-fly-low-to-high', straight(6, 12)),
       line('incline-dumbbell-press', straight(6, 8), { benchDeg: 45 }),
@@ -64,9 +80,9 @@ export const coverage: Record<string, RulePage> = {
     ]),
   },
   'missing-adduction': {
-    checks: 'Two or more chest presses and no fly that still pulls when the hands meet.',
-    forWhom: 'Chest and push days.',
-    fires: of('presses and a bell fly', [press, line('incline-dumbbell-press'), line('dumbbell-fly')]),
+    checks: 'Two or more chest presses, six sets and more, and no fly.',
+    forWhom: 'Chest and push days for size; not for strength, and not in the first year.',
+    fires: of('three presses', [press, line('incline-dumbbell-press'), line('chest-dip')]),
     quiet: of('presses and a cable fly', [
       press,
       line('incline-dumbbell-press'),
@@ -76,10 +92,12 @@ export const coverage: Record<string, RulePage> = {
   'missing-stretch': {
     checks: 'No press or fly is hard while the chest is long.',
     forWhom: 'Chest and push days; quiet for an unstable shoulder or a chest strain.',
-    source: 'Wolf et al. 2023, from memory.',
+    source: 'Pedrosa et al. 2022; Maeo et al. 2023; from memory.',
     fires: of('floor presses and a cable', [
       line('dumbbell-floor-press', straight(4, 8)),
-      line('cable-fly-shoulder-height'),
+      line('cable-fly-low-to-high'),
+      line('cable-lateral-raise'),
+      line('cable-overhead-extension'),
     ]),
     quiet: of('a bench press', [press, line('cable-fly-shoulder-height')]),
   },
@@ -93,10 +111,19 @@ export const coverage: Record<string, RulePage> = {
     }),
   },
   'one-rep-range': {
-    checks: 'Six or more sets of one muscle in two or more movements, all at about the same repetitions.',
-    forWhom: 'Every session.',
-    fires: of('eights throughout', [press, line('incline-dumbbell-press', straight(4, 8))]),
-    quiet: of('eights and fourteens', [press, line('incline-dumbbell-press', straight(4, 12, 15))]),
+    checks:
+      'Nine or more sets of what the session is for in three or more movements, all at about the same repetitions.',
+    forWhom: 'The muscle the session is for; not the first year.',
+    fires: of('eights throughout', [
+      press,
+      line('incline-dumbbell-press', straight(4, 8)),
+      line('cable-fly-shoulder-height', straight(3, 8, 10)),
+    ]),
+    quiet: of('eights and fourteens', [
+      press,
+      line('incline-dumbbell-press', straight(4, 8)),
+      line('cable-fly-shoulder-height', straight(3, 12, 15)),
+    ]),
   },
   'optional-front-delt': {
     checks:
@@ -112,6 +139,23 @@ export const coverage: Record<string, RulePage> = {
       line('incline-dumbbell-press', straight(4, 8)),
       line('cable-lateral-raise'),
     ]),
+  },
+  'weak-point-short': {
+    checks:
+      'A weak point that the day could train and that has no movement of its own, or under four counted sets.',
+    forWhom: 'Clients with a weak point, on days that train it.',
+    fires: of(
+      'side delts lag, one easy movement of two sets',
+      [press, line('cable-lateral-raise', straight(2, 12)), line('pushdown')],
+      {},
+      with_.client({ lagging: ['deltSide'] }),
+    ),
+    quiet: of(
+      'five sets of raises',
+      [press, line('cable-lateral-raise', straight(5, 12)), line('pushdown')],
+      {},
+      with_.client({ lagging: ['deltSide'] }),
+    ),
   },
   'session-band': {
     checks:

@@ -1,5 +1,5 @@
 import type { Line } from '../../session';
-import { leaving, line, of, straight } from './making';
+import { inTurn, leaving, line, of, straight, with_ } from './making';
 import type { RulePage } from './model';
 
 const drop = (sets = 2): Pick<Line, 'scheme'> => ({
@@ -71,5 +71,39 @@ export const effort: Record<string, RulePage> = {
     forWhom: 'Every session; the school gives the floor.',
     fires: of('no rest between fives', [line('barbell-bench-press', { ...straight(4, 5), restS: 0 })]),
     quiet: of('two minutes', [line('barbell-bench-press', { ...straight(4, 5), restS: 120 })]),
+  },
+  'long-rests': {
+    checks: 'Three minutes and more between sets of a movement of one joint, outside of rounds.',
+    forWhom: 'Every session.',
+    fires: of('four minutes between raises', [
+      line('cable-lateral-raise', { ...straight(3, 12), restS: 240 }),
+    ]),
+    quiet: of('four minutes between heavy fives', [
+      line('barbell-bench-press', { ...straight(4, 5), restS: 240 }),
+    ]),
+  },
+  'helper-failure-in-pair': {
+    checks:
+      'In a round with a press, a movement of one joint for its triceps or front delts goes to failure.',
+    forWhom: 'Every session with rounds.',
+    fires: inTurn('bench press and pushdowns to failure', [
+      line('barbell-bench-press'),
+      line('pushdown', leaving(1, 0)),
+    ]),
+    quiet: inTurn('bench press and rear raises to failure', [
+      line('barbell-bench-press'),
+      line('incline-rear-raise', leaving(1, 0)),
+    ]),
+  },
+  'cold-first-lift': {
+    checks: 'A first heavy press for six or fewer with neither a warm-up nor a set that leads up to it.',
+    forWhom: 'Every session that begins with a bar, bells or a machine.',
+    fires: of(
+      'fives with a load to be found',
+      [line('barbell-bench-press', straight(4, 5))],
+      {},
+      with_.client({ tests: [] }),
+    ),
+    quiet: of('fives with a load that is known, and its ramp', [line('barbell-bench-press', straight(4, 5))]),
   },
 };

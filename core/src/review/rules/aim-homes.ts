@@ -15,7 +15,7 @@ function look(s: Measured): FindingDraft[] {
   const first = s.lines.find(isHeavyCompound);
   return s.lines.flatMap((m): FindingDraft[] => {
     // Reps of single joints are judged by what the joint can take.
-    if (!isHeavyCompound(m)) return [];
+    if (!isHeavyCompound(m) || m.movement.implement === 'bodyweight') return [];
     const isFirst = m === first;
     const sets = asked(m);
     const wanted = isFirst ? home.first : home.others;

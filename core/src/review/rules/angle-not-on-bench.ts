@@ -17,11 +17,15 @@ export const angleNotOnBench: Rule = {
       )
       .map((m) => {
         const wish = m.rig.benchDeg!;
-        const near = [...notches].sort((a, b) => Math.abs(a - wish) - Math.abs(b - wish)).slice(0, 2);
+        const near = notches
+          // A decline stays no incline.
+          .filter((n) => wish === 0 || n === 0 || n > 0 === wish > 0)
+          .sort((a, b) => Math.abs(a - wish) - Math.abs(b - wish))
+          .slice(0, 2);
         return {
           on: [m.id],
           what: `No bench at ${s.context.kit.name} has a notch at ${degrees(wish)}.`,
-          why: `The nearest are ${near.map(degrees).join(' and ')}; on the floor somebody will pick one for you.`,
+          why: `${near.length === 0 ? 'None of its notches comes near' : `The nearest are ${near.map(degrees).join(' and ')}`}; on the floor somebody will pick one for you.`,
           fixes: () =>
             near.map((n) => ({
               label: `Set the bench to ${degrees(n)}`,

@@ -32,6 +32,7 @@ export const barAlone: Rule = {
             }),
           }));
         return {
+          mustGo: true,
           on: [m.id],
           what: `${m.name} goes to ${lowestReserve(m.line)} in reserve, and neither a spotter nor safety arms are there.`,
           why: 'A bar that stops over the body has nowhere to go; this needs someone standing by, arms on the rack, or more in reserve.',

@@ -6,15 +6,24 @@ export const beginnerFailure: Rule = {
   title: 'Failure in the first year',
   severity: 'watch',
   ground: 'common practice',
-  look: (s) =>
-    s.context.client.trainingAge !== 'under 1 year'
-      ? []
-      : s.lines
-          .filter((m) => m.movement.load.kind !== 'none' && lowestReserve(m.line) < 1)
-          .map((m) => ({
-            on: [m.id],
-            what: `${m.name} goes to failure with a client in the first year.`,
-            why: 'Technique comes first; two or more in reserve teaches it and grows as well.',
-            fixes: () => [{ label: 'Leave 3, then 2', edit: easedTo(m, { first: 3, last: 2 }) }],
-          })),
+  look: (s) => {
+    if (s.context.client.trainingAge !== 'under 1 year') return [];
+    const lines = s.lines.filter((m) => m.movement.load.kind !== 'none' && lowestReserve(m.line) < 1);
+    const [one] = lines;
+    if (!one) return [];
+    const [who, go] = lines.length === 1 ? [one.name, 'goes'] : [`${lines.length} movements`, 'go'];
+    return [
+      {
+        on: lines.map((m) => m.id),
+        what: `${who} ${go} to failure with a client in the first year.`,
+        why: 'Technique comes first; two or more in reserve teaches it and grows as well.',
+        fixes: () => [
+          {
+            label: 'Leave 3, then 2',
+            edit: { do: 'all', edits: lines.map((m) => easedTo(m, { first: 3, last: 2 })) },
+          },
+        ],
+      },
+    ];
+  },
 };

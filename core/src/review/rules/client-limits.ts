@@ -45,7 +45,7 @@ function milder(s: Measured, m: MeasuredLine, limit: LimitId): FixDraft[] {
     if ((rig.benchDeg ?? 0) < 0) drafts.push(turn('Lay the bench flat', { benchDeg: 0 }));
     if (knobs.hands?.options.includes('free')) drafts.push(turn('Let the bells go apart', { hands: 'free' }));
   }
-  if (limit === 'pec strain') ease('Leave at least 2', 2);
+  if (limit === 'pec strain' || limit === 'elbow') ease('Leave at least 2', 2);
   if (limit === 'blood pressure' || limit === 'pec strain' || limit === 'elbow')
     drafts.push({
       label: 'Make it 10–12',
@@ -115,6 +115,7 @@ function look(s: Measured): FindingDraft[] {
       if (!met) return [];
       return [
         {
+          mustGo: true,
           on: [m.id],
           about: `${limit} ${m.id}`,
           severity: met.isNote ? 'note' : 'watch',

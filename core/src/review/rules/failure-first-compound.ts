@@ -16,7 +16,10 @@ export const failureFirstCompound: Rule = {
       {
         on: [first.id],
         // The body alone on the floor is neither heavy nor held up by anybody; with nothing to come it costs little.
-        severity: !atOnce && !later && first.movement.implement === 'bodyweight' ? 'note' : 'watch',
+        severity:
+          !atOnce && !later && ['bodyweight', 'machine'].includes(first.movement.implement)
+            ? 'note'
+            : 'watch',
         what: atOnce
           ? `${first.name} goes to failure from its first set.`
           : later

@@ -1,6 +1,14 @@
+import type { MeasuredLine } from '../../measure';
 import { setTargets } from '../../session';
 import type { Rule } from '../model';
 import { easedTo, isHeavyCompound } from '../questions';
+
+/** Sets of a line before its last that go to failure. */
+function earlyIn(m: MeasuredLine): number {
+  if (m.line.scheme.kind === 'burn-out') return 0;
+  const sets = setTargets(m.line).filter((t) => t.stage === 0);
+  return sets.filter((t, i) => i < sets.length - 1 && t.reserve <= 0).length;
+}
 
 export const failureNotLast: Rule = {
   id: 'failure-not-last',
@@ -9,27 +17,28 @@ export const failureNotLast: Rule = {
   ground: 'published',
   look: (s) => {
     const first = s.lines.find(isHeavyCompound);
-    return s.lines
-      .filter((m) => m !== first && m.movement.load.kind !== 'none')
-      .flatMap((m) => {
-        const sets = setTargets(m.line).filter((t) => t.stage === 0);
-        const early = sets.filter(
-          (t, i) => i < sets.length - 1 && t.reserve <= 0 && m.line.scheme.kind !== 'burn-out',
-        ).length;
-        if (early === 0) return [];
-        return [
+    const lines = s.lines.filter((m) => m !== first && m.movement.load.kind !== 'none' && earlyIn(m) > 0);
+    const [one] = lines;
+    if (!one) return [];
+    const n = lines.length === 1 ? earlyIn(one) : 0;
+    return [
+      {
+        on: lines.map((m) => m.id),
+        what:
+          lines.length === 1
+            ? `${one.name} goes to failure before its last set${n === 1 ? '' : `, ${n} times`}.`
+            : `${lines.length} movements go to failure before their last sets.`,
+        why: 'Each set to failure takes repetitions from those after it; the last set has none after it.',
+        fixes: () => [
           {
-            on: [m.id],
-            what: `${m.name} goes to failure before its last set${early === 1 ? '' : `, ${early} times`}.`,
-            why: 'Each set to failure takes repetitions from those after it; the last set has none after it.',
-            fixes: () => [
-              {
-                label: 'Leave 2, failure on the last',
-                edit: easedTo(m, { first: 2, last: m.movement.compound ? 1 : 0 }),
-              },
-            ],
+            label: 'Leave 2, failure on the last',
+            edit: {
+              do: 'all',
+              edits: lines.map((m) => easedTo(m, { first: 2, last: m.movement.compound ? 1 : 0 })),
+            },
           },
-        ];
-      });
+        ],
+      },
+    ];
   },
 };

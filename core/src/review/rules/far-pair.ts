@@ -1,4 +1,3 @@
-import { clockTable } from '../../clock';
 import { metresApart } from '../../kit';
 import type { Rule } from '../model';
 import { freshId } from '../questions';
@@ -20,19 +19,17 @@ export const farPair: Rule = {
         return {
           from,
           to,
-          metres: from === to ? 0 : (known ?? clockTable.usualWayM),
+          metres: from === to ? 0 : (known ?? 0),
           isKnown: known !== null,
         };
       });
       const far = ways.reduce((a, w) => (w.metres > a.metres ? w : a));
-      if (block.lines.length < 2 || far.metres <= FAR) return [];
+      // A way nobody measured is no finding.
+      if (block.lines.length < 2 || !far.isKnown || far.metres <= FAR) return [];
       return [
         {
           on: block.lines.map((l) => l.id),
-          severity: far.isKnown ? 'watch' : 'note',
-          what: far.isKnown
-            ? `From the ${far.from} to the ${far.to} it is ${far.metres} m at ${s.context.kit.name}, every round.`
-            : `From the ${far.from} to the ${far.to} and back every round: nobody has measured the way; ${far.metres} m are assumed.`,
+          what: `From the ${far.from} to the ${far.to} it is ${far.metres} m at ${s.context.kit.name}, every round.`,
           why: 'Somebody else is on the other station by the time the client is back.',
           fixes: () => [
             {

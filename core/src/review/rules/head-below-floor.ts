@@ -1,31 +1,25 @@
 import { type RegionId, regionIds, regions } from '../../anatomy';
 import type { Measured } from '../../measure';
-import { type Owed, owes } from '../../session';
+import { groupOfEmphasis, type Owed, owes } from '../../session';
 import type { FindingDraft, Rule } from '../model';
-import { offerFirst } from './additions';
+import { bringing, offerFirst } from './additions';
 
 const heads = regionIds.filter((id) => ['chest', 'triceps'].includes(regions[id].group ?? ''));
 /** Heads that a rule of their own asks for. */
 const askedElsewhere: Partial<Record<RegionId, Owed>> = { pecUpper: 'upper chest', triLong: 'long head' };
 /** Share of the group's lower bound from which its heads are asked for. Own estimate. */
 const MOSTLY_TRAINED = 0.7;
+/** A head that gets this share of its floor is not short of much. Own estimate. */
+const NEARLY = 0.6;
 const figure = (n: number): string => String(Number(n.toFixed(1)));
-
-/** Names that train a head before the others of its group. */
-const bringing: Partial<Record<RegionId, readonly string[]>> = {
-  pecUpper: ['incline-dumbbell-press', 'cable-fly-low-to-high', 'incline-press-machine'],
-  pecMiddle: ['cable-fly-shoulder-height', 'dumbbell-bench-press', 'machine-fly', 'push-up'],
-  pecLower: ['cable-fly-high-to-low', 'chest-dip', 'decline-dumbbell-press', 'assisted-dip'],
-  triLong: ['cable-overhead-extension', 'overhead-extension'],
-  triLateral: ['pushdown', 'machine-dip', 'narrow-push-up'],
-  triMedial: ['pushdown', 'kickback', 'machine-dip'],
-};
 
 function look(s: Measured, head: RegionId): FindingDraft[] {
   const { fractional, band } = s.dose.regions[head];
   const group = regions[head].group!;
   const lags = s.context.client.lagging.includes(head) || s.session.emphasis === head;
-  if (!band || s.lines.length < 3 || fractional >= band.lo - 0.05) return [];
+  if (!band || s.lines.length < 3 || fractional >= (lags ? band.lo - 0.05 : NEARLY * band.lo)) return [];
+  // Other muscles than the day's own have their heads over the week.
+  if (!lags && groupOfEmphasis(s.session.emphasis) !== group) return [];
   if (s.dose.groups[group].direct < MOSTLY_TRAINED * s.dose.groups[group].band!.lo) return [];
   const asks = askedElsewhere[head];
   if (asks && fractional < 0.5 && owes(s.session, asks)) return [];
@@ -34,6 +28,7 @@ function look(s: Measured, head: RegionId): FindingDraft[] {
     {
       on: [],
       about: head,
+      moves: { of: head, by: 1 },
       severity: lags ? 'watch' : 'note',
       what: `${regions[head].name} gets ${figure(fractional)} sets; its own floor is ${figure(band.lo)}.`,
       why: 'The group has its sets, this head of it has not: what is direct for one head only helps at another.',

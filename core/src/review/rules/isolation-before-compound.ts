@@ -36,7 +36,11 @@ export const isolationBeforeCompound: Rule = {
           (p) => groupCredit(p.credits, group) >= DIRECT && blockIndex(s, p.id) > here,
         );
         const last = after[after.length - 1];
-        if (!last) return [];
+        // A press for it that stands before has had the fresh muscle.
+        const isLed = heavy.some(
+          (p) => groupCredit(p.credits, group) >= DIRECT && blockIndex(s, p.id) < here,
+        );
+        if (!last || isLed) return [];
         return [
           {
             on: [m.id, after[0]!.id],

@@ -20,11 +20,12 @@ export const lightBeforeHeavy: Rule = {
     const presses = s.lines.filter(isHeavyCompound);
     return presses.flatMap((m) => {
       const heavy = fewest(m);
-      if (heavy > HEAVY) return [];
+      if (heavy > HEAVY || m.movement.implement === 'bodyweight') return [];
       const group = groupIds.find((g) => groupCredit(m.credits, g) >= DIRECT);
       const lighter = presses.filter(
         (p) =>
           group !== undefined &&
+          p.movement.implement !== 'bodyweight' &&
           groupCredit(p.credits, group) >= DIRECT &&
           Number.isFinite(fewest(p)) &&
           fewest(p) >= heavy + LIGHTER_BY &&

@@ -1,4 +1,4 @@
-import { owes } from '../../session';
+import { kindOf, owes } from '../../session';
 import { movementOf } from '../../movements';
 import { creditsOf } from '../../mechanics';
 import { freshId, setsFor } from '../questions';
@@ -11,12 +11,15 @@ export const missingRearOrRotation: Rule = {
   severity: 'note',
   ground: 'common practice',
   look: (s) => {
+    // What balances the pressing stands in the week as a rule: a day is asked for it where a shoulder complains or is the subject.
+    const isCareful = s.context.client.limits.some(({ limit }) => limit.startsWith('shoulder'));
     const inWarmup = s.session.warmup.some((w) => {
       const credits = creditsOf(movementOf(w.movement), {});
       return (credits.deltRear ?? 0) >= 0.5 || (credits.cuff ?? 0) >= 0.5;
     });
     if (
       !owes(s.session, 'rear delts') ||
+      !(isCareful || kindOf(s.session) === 'shoulders') ||
       s.lines.length < 3 ||
       inWarmup ||
       setsFor(s, 'deltRear', 0.5) + setsFor(s, 'cuff', 0.5) > 0

@@ -1,8 +1,14 @@
 import { DIRECT } from '../../dose';
-import { owes } from '../../session';
+import type { Measured } from '../../measure';
+import { kindOf, owes } from '../../session';
 import { setsFor } from '../questions';
 import type { Rule } from '../model';
 import { offerFirst } from './additions';
+
+const isAsked = (s: Measured): boolean =>
+  s.context.client.lagging.includes('deltSide') ||
+  s.session.emphasis === 'deltSide' ||
+  kindOf(s.session) === 'shoulders';
 
 export const missingSideDelt: Rule = {
   id: 'missing-side-delt',
@@ -15,6 +21,8 @@ export const missingSideDelt: Rule = {
       : [
           {
             on: [],
+            severity: isAsked(s) ? ('watch' as const) : ('note' as const),
+            moves: { of: 'deltSide' as const, by: 1 as const },
             what: 'Nothing here raises the arm to the side: the side delts get no direct set.',
             why: 'Presses hardly reach them.',
             fixes: () =>

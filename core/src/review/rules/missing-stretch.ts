@@ -33,7 +33,7 @@ export const missingStretch: Rule = {
       {
         on: [],
         what: 'No press or fly is hard while the chest is long.',
-        why: 'At long muscle lengths training tended to grow at least as well (Wolf et al. 2023, mostly untrained legs and arms); for the chest that is suggested, not shown.',
+        why: 'Training at long muscle lengths grew more in thighs (Pedrosa et al. 2022) and triceps (Maeo et al. 2023, both untrained); for the chest that is suggested, not shown.',
         fixes: () =>
           offerFirst(s, ['incline-dumbbell-press', 'dumbbell-bench-press', 'machine-fly', 'dumbbell-fly'], 2),
       },

@@ -1,5 +1,5 @@
 import { DIRECT } from '../../dose';
-import type { Measured } from '../../measure';
+import type { Measured, MeasuredLine } from '../../measure';
 import { owes } from '../../session';
 import type { FixDraft, Rule } from '../model';
 import { changeLine, notchFor, setsFor } from '../questions';
@@ -8,8 +8,12 @@ import { offerFirst } from './additions';
 /** The chest is trained by so many sets before its heads are asked for one by one. */
 const ENOUGH_CHEST = 4;
 
+/** As much for the upper chest as for the rest of it. */
+const isForUpper = ({ credits }: MeasuredLine): boolean =>
+  (credits.pecUpper ?? 0) >= 0.5 && (credits.pecUpper ?? 0) > (credits.pecMiddle ?? 0);
+
 /** A flat press whose bench turns up. */
-function turned(s: Measured): FixDraft[] {
+export function turned(s: Measured): FixDraft[] {
   const flat = s.lines.filter(
     (m) =>
       m.movement.family === 'press' &&
@@ -31,11 +35,14 @@ export const missingUpperChest: Rule = {
   ground: 'mechanics',
   look: (s) => {
     const lags = s.context.client.lagging.includes('pecUpper') || s.session.emphasis === 'pecUpper';
-    if (!owes(s.session, 'upper chest') || setsFor(s, 'pecUpper', DIRECT) > 0) return [];
+    if (!owes(s.session, 'upper chest') || s.lines.some(isForUpper)) return [];
+    const chest = s.lines.filter((m) => Math.max(m.credits.pecMiddle ?? 0, m.credits.pecLower ?? 0) >= 0.5);
+    if (!lags && (chest.length < 2 || s.context.client.trainingAge === 'under 1 year')) return [];
     if (!lags && setsFor(s, 'pecMiddle', 0.5) + setsFor(s, 'pecLower', DIRECT) < ENOUGH_CHEST) return [];
     return [
       {
         on: [],
+        moves: { of: 'pecUpper', by: 1 },
         severity: lags ? 'watch' : 'note',
         what: lags
           ? 'The upper chest is what should come up, and nothing here is for it first.'

@@ -10,6 +10,7 @@ export const notInThisGym: Rule = {
     s.lines
       .filter((m) => m.missing !== null)
       .map((m) => ({
+        mustGo: true,
         on: [m.id],
         what: `${m.name} needs ${m.missing}, which ${s.context.kit.name} does not have.`,
         why: 'It cannot be done as written.',

@@ -1,11 +1,12 @@
-import { groupCredit, type GroupId, groupIds, groupNames } from '../../anatomy';
+import { groupCredit, type GroupId, groupNames } from '../../anatomy';
 import type { Measured, MeasuredLine } from '../../measure';
-import { repsText, setTargets } from '../../session';
+import { groupOfEmphasis, repsText, setTargets } from '../../session';
 import type { FindingDraft, FixDraft, Rule } from '../model';
 import { changeLine, setsOf } from '../questions';
 
 /** Sets of one muscle from which it is worth two ranges. Own estimate. */
-const ENOUGH_SETS = 6;
+const ENOUGH_SETS = 9;
+const ENOUGH_MOVEMENTS = 3;
 /** Ranges that come so near are one: repetitions between their middles. */
 const NEAR = 3;
 
@@ -29,7 +30,12 @@ function other(m: MeasuredLine, middle: number): FixDraft[] {
 function look(s: Measured, group: GroupId): FindingDraft[] {
   const lines = s.lines.filter((m) => groupCredit(m.credits, group) >= 0.5);
   const all = lines.flatMap(middles);
-  if (lines.length < 2 || all.length < ENOUGH_SETS || Math.max(...all) - Math.min(...all) > NEAR) return [];
+  if (
+    lines.length < ENOUGH_MOVEMENTS ||
+    all.length < ENOUGH_SETS ||
+    Math.max(...all) - Math.min(...all) > NEAR
+  )
+    return [];
   const middle = all.reduce((a, b) => a + b, 0) / all.length;
   return [
     {
@@ -48,5 +54,8 @@ export const oneRepRange: Rule = {
   title: 'One rep range for a muscle',
   severity: 'note',
   ground: 'common practice',
-  look: (s) => groupIds.filter((g) => g !== 'deltFront').flatMap((group) => look(s, group)),
+  look: (s) => {
+    const main = groupOfEmphasis(s.session.emphasis);
+    return s.context.client.trainingAge === 'under 1 year' || !main ? [] : look(s, main);
+  },
 };

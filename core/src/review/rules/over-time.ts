@@ -1,6 +1,6 @@
 import { groupCredit, groupIds } from '../../anatomy';
 import { shortening } from '../../choosing';
-import { effortWorth } from '../../dose';
+import { DIRECT, effortWorth } from '../../dose';
 import type { Measured, MeasuredLine } from '../../measure';
 import { type Edit, withSetCount } from '../../session';
 import { changeLine, setsOf } from '../questions';
@@ -34,21 +34,28 @@ function pairFix(s: Measured): FixDraft[] {
   return [];
 }
 
-/** Rests down to the floor of the school. */
+/** Rests of small movements down to the floor of the school; heavy lifts keep theirs. */
 function restFix(s: Measured): FixDraft[] {
   const edits: Edit[] = s.lines.flatMap((m) => {
-    const floor = s.school.restFloorS[m.movement.compound ? 'compound' : 'isolation'];
-    return m.line.restS > floor ? [changeLine(m.id, { restS: floor })] : [];
+    const floor = s.school.restFloorS.isolation;
+    return !m.movement.compound && m.line.restS > floor ? [changeLine(m.id, { restS: floor })] : [];
   });
-  return edits.length > 0 ? [{ label: "Rests down to the school's floor", edit: { do: 'all', edits } }] : [];
+  return edits.length > 0
+    ? [{ label: 'Shorter rests on the small movements', edit: { do: 'all', edits } }]
+    : [];
 }
+
+const isForWeakPoint = (s: Measured, m: MeasuredLine): boolean =>
+  s.context.client.lagging.some((id) => (m.credits[id] ?? 0) >= DIRECT);
 
 /** The set whose loss costs least: worth of the last set of a line where its muscle has most already. */
 function setFix(s: Measured): FixDraft[] {
   const worth = (m: MeasuredLine): number =>
     groupIds.reduce((v, g) => v + s.dose.groups[g].next * groupCredit(m.credits, g), 0) *
     effortWorth(m.line.reserve.last);
-  const cuttable = s.lines.filter((m) => setsOf(m) > 2).sort((a, b) => worth(a) - worth(b));
+  const cuttable = s.lines
+    .filter((m) => setsOf(m) > 2 && !isForWeakPoint(s, m))
+    .sort((a, b) => worth(a) - worth(b));
   return cuttable.slice(0, 1).map((m) => ({
     label: `Drop a set of ${m.name.toLowerCase()}`,
     edit: changeLine(m.id, { scheme: withSetCount(m.line.scheme, setsOf(m) - 1) }),
@@ -69,7 +76,7 @@ export const overTime: Rule = {
         severity: over > 15 ? 'stop' : 'watch',
         what: `The session runs ${over} ${over === 1 ? 'minute' : 'minutes'} over the ${s.session.minutes} there are.`,
         why: 'What does not fit is what gets skipped, and it is always the end.',
-        fixes: () => [...pairFix(s), ...restFix(s), ...setFix(s), ...fitFix(s)],
+        fixes: () => [...fitFix(s), ...restFix(s), ...pairFix(s), ...setFix(s)],
       },
     ];
   },

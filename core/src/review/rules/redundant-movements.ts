@@ -1,3 +1,5 @@
+import { regionIds } from '../../anatomy';
+import { DIRECT } from '../../dose';
 import { listed } from '../../units';
 import { jobOf, jobOfEntry, kindEntries, sameRegions, sameReps } from '../../choosing';
 import { missingFor } from '../../kit';
@@ -17,11 +19,6 @@ const TRIED = 6;
 const SAME_REPS = 0.34;
 
 const families: readonly FamilyId[] = ['press', 'overhead', 'fly', 'raise', 'rear', 'triceps'];
-/** What a second movement of a family may become, and still do something for the same muscle. */
-const kin: Partial<Record<FamilyId, readonly FamilyId[]>> = {
-  press: ['fly', 'press'],
-  fly: ['fly', 'press'],
-};
 
 /** Lines that do one job, each group in the session's order. */
 function groupsOf(lines: readonly MeasuredLine[]): MeasuredLine[][] {
@@ -45,9 +42,8 @@ function groupsOf(lines: readonly MeasuredLine[]): MeasuredLine[][] {
 function otherJobs(s: Measured, m: MeasuredLine): FixDraft[] {
   const others = s.lines.filter((l) => l !== m).map(jobOf);
   const here = jobOf(m);
-  const wanted = kin[m.movement.family] ?? [m.movement.family];
   const there = entries.filter(
-    (e) => wanted.includes(e.movement.family) && missingFor(s.context.kit, e.movement, e.rig) === null,
+    (e) => e.movement.family === m.movement.family && missingFor(s.context.kit, e.movement, e.rig) === null,
   );
   const near = kindEntries(there, s.context.client)
     .map((entry) => ({ entry, job: jobOfEntry(entry) }))
@@ -77,6 +73,14 @@ function otherAngle(s: Measured, m: MeasuredLine): FixDraft[] {
   ];
 }
 
+/** Twice for what lags, or what the session is for, is a choice. */
+function isAsked(s: Measured, group: readonly MeasuredLine[]): boolean {
+  const { lagging } = s.context.client;
+  return regionIds
+    .filter((id) => id === s.session.emphasis || lagging.includes(id))
+    .some((id) => group.every((m) => (m.credits[id] ?? 0) >= DIRECT));
+}
+
 const named = (group: readonly MeasuredLine[]): string =>
   listed(group.map((m, i) => (i === 0 ? m.name : m.name.toLowerCase())));
 
@@ -88,7 +92,7 @@ function told(s: Measured, group: MeasuredLine[]): FindingDraft {
   const isSameName = first.name === last.name;
   return {
     on: group.map((m) => m.id),
-    severity: isPair && !repsMeet ? 'note' : 'watch',
+    severity: isPair && (!repsMeet || isAsked(s, group)) ? 'note' : 'watch',
     what: isPair
       ? `${last.name} does the same job as ${isSameName ? 'the one before it' : first.name.toLowerCase()}.`
       : `${named(group)} are one job done ${group.length} times.`,

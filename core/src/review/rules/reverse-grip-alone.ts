@@ -12,6 +12,7 @@ export const reverseGripAlone: Rule = {
       : s.lines
           .filter((m) => m.movement.barOverBody && m.rig.forearm === 'supinated')
           .map((m) => ({
+            mustGo: true,
             on: [m.id],
             what: `${m.name} is planned without a spotter.`,
             why: 'An underhand bar can roll out of the hands over the face.',

@@ -1,13 +1,22 @@
 import { DIRECT } from '../../dose';
 import { groupCredit, type GroupId, groupIds, groupNames } from '../../anatomy';
-import { type Edit, groupOfEmphasis, withSetCount } from '../../session';
+import { groupOfEmphasis } from '../../session';
 import type { Measured, MeasuredLine } from '../../measure';
-import { changeLine, setsOf } from '../questions';
+import { setsOf } from '../questions';
+import { changed, changeSets, MOST_SETS, saying } from '../set-changes';
 import { offerFirst } from './additions';
 import type { FindingDraft, FixDraft, Rule } from '../model';
 
 /** Sets of a session up to which more was shown to bring more. */
 const SHOWN_UP_TO = 11;
+
+/** Sets above a band that are told, and how far above is far. Own estimate. */
+const OVER_BY = 0.75;
+const FAR_OVER = 1.2;
+/** Short of a band by less than this nobody notices: shares of its lower end, and sets. Own estimate. */
+const NEARLY_MAIN = 0.75;
+const NEARLY = 0.6;
+const SHORT_BY = 1.5;
 
 const figure = (n: number): string => String(Number(n.toFixed(1)));
 
@@ -23,33 +32,6 @@ const adding: Record<GroupId, readonly string[]> = {
   deltRear: ['incline-rear-raise', 'cable-rear-fly', 'reverse-machine-fly'],
   triceps: ['cable-overhead-extension', 'pushdown', 'overhead-extension'],
 };
-
-/** A movement is not given more sets than this. */
-const MOST_SETS = 6;
-/** The most sets that are taken from or given to one movement for the band. */
-const MOST_CHANGED = 4;
-
-const changed = (m: MeasuredLine, by: number): Edit =>
-  changeLine(m.id, { scheme: withSetCount(m.line.scheme, setsOf(m) + by) });
-
-const saying = (m: MeasuredLine, by: number): string => {
-  const n = Math.abs(by);
-  const sets = n === 1 ? 'set' : 'sets';
-  const name = m.name.toLowerCase();
-  return by > 0
-    ? `${n === 1 ? 'One' : n} more ${sets} of ${name}`
-    : `${n === 1 ? 'One' : n} ${sets} less of ${name}`;
-};
-
-/** As many sets more or less of one movement as it takes. */
-function changeSets(m: MeasuredLine, sign: 1 | -1): FixDraft {
-  const most = sign > 0 ? MOST_SETS - setsOf(m) : setsOf(m) - 1;
-  const [first, ...instead] = Array.from({ length: Math.min(MOST_CHANGED, most) }, (_, i): FixDraft => {
-    const by = sign * (i + 1);
-    return { label: saying(m, by), edit: changed(m, by) };
-  });
-  return { ...first!, instead };
-}
 
 /** One set, then two, from each of several movements. */
 const fromEach = (lines: readonly MeasuredLine[]): FixDraft[] =>
@@ -85,13 +67,14 @@ function look(s: Measured): FindingDraft[] {
     if (!band) return [];
     const open =
       unknown > 0.05 ? `, ${figure(unknown)} of them if the load found on the day makes them hard` : '';
-    if (fractional > band.hi + 0.05) {
+    if (fractional > band.hi + OVER_BY) {
       const from = trainers(s, group).filter((m) => setsOf(m) > 1);
       return [
         {
           on: from.map((m) => m.id),
           about: group,
-          severity: 'watch',
+          severity: fractional > band.hi * FAR_OVER ? 'watch' : 'note',
+          moves: { of: group, by: -1 },
           what: `${groupNames[group]} gets ${figure(fractional)} sets${open}; the band here is ${band.lo}–${band.hi}.`,
           why:
             band.hi >= SHOWN_UP_TO
@@ -101,7 +84,7 @@ function look(s: Measured): FindingDraft[] {
             from
               .filter((m, i) => from.findIndex((other) => other.name === m.name) === i)
               .slice(0, 2)
-              .map((m) => changeSets(m, -1))
+              .flatMap((m) => changeSets(m, -1))
               .concat(fromEach(from)),
         },
       ];
@@ -111,7 +94,8 @@ function look(s: Measured): FindingDraft[] {
       !trained ||
       (group === 'deltFront' && group !== main) ||
       s.lines.length < 3 ||
-      fractional >= band.lo - 0.05
+      fractional >= band.lo * (group === main ? NEARLY_MAIN : NEARLY) ||
+      band.lo - fractional < SHORT_BY
     )
       return [];
     const to = trainers(s, group).filter((m) => setsOf(m) < MOST_SETS);
@@ -119,6 +103,7 @@ function look(s: Measured): FindingDraft[] {
       {
         on: to.map((m) => m.id),
         about: group,
+        moves: { of: group, by: 1 },
         severity: group === main ? 'watch' : 'note',
         what: `${groupNames[group]} gets ${figure(fractional)} sets${open}; the band here is ${band.lo}–${band.hi}.`,
         why:
@@ -126,7 +111,7 @@ function look(s: Measured): FindingDraft[] {
             ? 'The session is meant for it.'
             : 'Enough to hold, little to grow on, unless the week gives it more.',
         keeps: true,
-        fixes: () => [...to.slice(0, 2).map((m) => changeSets(m, 1)), ...another(s, group, to[0])],
+        fixes: () => [...to.slice(0, 2).flatMap((m) => changeSets(m, 1)), ...another(s, group, to[0])],
       },
     ];
   });

@@ -1,4 +1,4 @@
-import type { LoadedSet } from '../../loads';
+import { choicesOf, type LoadedSet } from '../../loads';
 import type { Measured, MeasuredLine } from '../../measure';
 import { repsText, withSetCount } from '../../session';
 import { clockText, massText } from '../../units';
@@ -6,10 +6,19 @@ import { overMaxIn } from './over-max';
 import { changeLine, insteadOf, setsOf } from '../questions';
 import type { FixDraft, Rule } from '../model';
 
-/** Repetitions short of the range from which it is more than a note. */
-const FAR_SHORT = 2;
+/** Repetitions short of the range from which a single set is told, and from which it is more than a note. Own estimate. */
+const SHORT = 2;
+const FAR_SHORT = 4;
 /** Rests are not stretched past this, seconds. */
 const LONGEST_REST = 180;
+const LONGEST_SMALL_REST = 120;
+/** A range that is written in place of another: its fewest repetitions, and how far it goes. Common practice. */
+const FEWEST = 5;
+const WIDEST = 4;
+
+/** One set that ends a repetition early is what a last set does. */
+const isTold = (m: MeasuredLine, worst: LoadedSet): boolean =>
+  shortBy(worst) >= SHORT || m.sets.filter((set) => shortBy(set) > 0).length * 2 > m.sets.length;
 
 const shortBy = ({ target, expectedReps }: LoadedSet): number =>
   target.open || target.stage > 0 || expectedReps === null ? 0 : target.reps.lo - expectedReps;
@@ -25,21 +34,24 @@ const isGamble = (worst: LoadedSet, m: MeasuredLine): boolean =>
   (worst.chance ?? 1) <= UNLIKELY && m.sets.some((set) => (set.chance ?? 0) >= SAFE);
 
 function fixesFor(s: Measured, m: MeasuredLine): FixDraft[] {
-  if (m.sets.every((set) => set.expectedReps === 0) && m.line.loadKg === null)
-    return insteadOf(m, s, { other: null, kindTo: null });
+  const isBodyAlone = m.movement.load.kind === 'bodyweight' && (m.sets[0]?.kg ?? 0) === 0;
+  const isFar =
+    m.sets.every((set) => set.expectedReps === 0) || (isBodyAlone && shortBy(m.sets[0]!) >= FAR_SHORT);
+  if (isFar && m.line.loadKg === null) return insteadOf(m, s, { other: null, kindTo: null });
   if (m.line.loadKg !== null)
     return [{ label: 'Use the computed load', edit: changeLine(m.id, { loadKg: null }) }];
   const { scheme, restS } = m.line;
-  const reps = m.sets.flatMap((s) => (s.expectedReps === null ? [] : [Math.max(1, s.expectedReps)]));
   const fixes: FixDraft[] = [];
-  if (scheme.kind === 'straight') {
-    const range = { lo: Math.min(...reps), hi: Math.max(...reps) };
+  const now = m.sets[0]?.kg;
+  const lighter =
+    now == null ? undefined : choicesOf(s.context.kit, m.movement)?.findLast((c) => c.kg < now - 1e-9);
+  if (lighter && lighter.kg > 0 && shortBy(m.sets[0]!) > 0)
     fixes.push({
-      label: `Write ${repsText(range)} ${range.hi === 1 ? 'rep' : 'reps'}`,
-      edit: changeLine(m.id, { scheme: { ...scheme, reps: range } }),
+      label: `Use ${massText(lighter.kg, s.context.client.unit)}`,
+      edit: changeLine(m.id, { loadKg: lighter.kg }),
     });
-  }
-  const rests = [30, 60, 90].map((more) => Math.min(LONGEST_REST, restS + more)).filter((to) => to > restS);
+  const longest = m.movement.compound ? LONGEST_REST : LONGEST_SMALL_REST;
+  const rests = [30, 60, 90].map((more) => Math.min(longest, restS + more)).filter((to) => to > restS);
   const [first, ...instead] = [...new Set(rests)].map((to): FixDraft => ({
     label: `Rest ${clockText(to)}`,
     edit: changeLine(m.id, { restS: to }),
@@ -48,8 +60,21 @@ function fixesFor(s: Measured, m: MeasuredLine): FixDraft[] {
   if (m.line.loads !== 'down')
     fixes.push({ label: 'Let the load come down set by set', edit: changeLine(m.id, { loads: 'down' }) });
   const sets = setsOf(m);
-  if (sets > 1)
+  if (sets > 2)
     fixes.push({ label: 'One set less', edit: changeLine(m.id, { scheme: withSetCount(scheme, sets - 1) }) });
+  const reps = m.sets.flatMap((s) => (s.expectedReps === null ? [] : [Math.max(1, s.expectedReps)]));
+  const range = { lo: Math.min(...reps), hi: Math.max(...reps) };
+  // A range is written down where it stays one, and near what was wanted.
+  if (
+    scheme.kind === 'straight' &&
+    range.lo >= FEWEST &&
+    range.hi - range.lo <= WIDEST &&
+    (!lighter || scheme.reps.lo - range.lo <= SHORT)
+  )
+    fixes.push({
+      label: `Write ${repsText(range)} reps`,
+      edit: changeLine(m.id, { scheme: { ...scheme, reps: range } }),
+    });
   return fixes;
 }
 
@@ -62,13 +87,15 @@ export const shortOfRange: Rule = {
     s.lines.flatMap((m) => {
       const worst = worstOf(m);
       // Heavier than the max is a matter of its own.
-      if (!worst || overMaxIn(s, m)) return [];
+      if (!worst || overMaxIn(s, m) || !isTold(m, worst)) return [];
       const { unit } = s.context.client;
       return [
         {
           on: [m.id],
           severity:
-            shortBy(worst) >= FAR_SHORT || isGamble(worst, m) ? ('watch' as const) : ('note' as const),
+            shortBy(worst) >= FAR_SHORT || shortBy(m.sets[0]!) >= SHORT || isGamble(worst, m)
+              ? ('watch' as const)
+              : ('note' as const),
           what: `Set ${worst.target.set + 1} of ${m.name.toLowerCase()} is expected to reach ${worst.expectedReps} of ${repsText(worst.target.reps)} at ${massText(worst.kg!, unit)}.`,
           why: worst.byHand
             ? 'The load is one set by hand; a computed one looks after the last set.'

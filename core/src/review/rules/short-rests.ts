@@ -8,6 +8,9 @@ import { changeLine, isHeavyCompound, setsOf } from '../questions';
 const HEAVY = 6;
 const LEAST_HEAVY_S = 60;
 
+/** A rest this near to the floor is no finding, as a share. Own estimate. */
+const NEARLY = 0.75;
+
 /** The rest after a line's set: that of the whole round where others stand between. */
 function look(s: Measured, m: MeasuredLine): FindingDraft[] {
   const block = s.session.blocks.find((b) => b.id === m.blockId)!;
@@ -21,7 +24,7 @@ function look(s: Measured, m: MeasuredLine): FindingDraft[] {
   const { restS } = m.line;
   // A round gives each of its movements the time of the others.
   const need = block.lines.length > 1 ? floor / 2 : floor;
-  if (restS >= need) return [];
+  if (restS >= need * NEARLY) return [];
   const fewest = Math.min(...setTargets(m.line).map((t) => t.reps.lo));
   const isHeavy = isHeavyCompound(m) && fewest <= HEAVY && restS < LEAST_HEAVY_S;
   const far = isHeavy || restS < need / 2;

@@ -1,10 +1,12 @@
 import type { Measured, MeasuredLine } from '../../measure';
+import { withSetCount } from '../../session';
 import type { FixDraft, Rule } from '../model';
-import { setsOf } from '../questions';
+import { changeLine, setsOf } from '../questions';
 
 /** Working movements of one session by training age, and sets of each in the first year. Common practice. */
 const most = { 'under 1 year': 5, '1 to 3 years': 8, 'over 3 years': 10 } as const;
 const NOVICE_SETS = 4;
+const NOVICE_FIX = 3;
 
 const isWork = (m: MeasuredLine): boolean => !['corrective', 'preparation'].includes(m.movement.family);
 
@@ -51,6 +53,7 @@ export const tooManyMovements: Rule = {
       return [
         {
           on: [],
+          lessens: true,
           severity: novice || over > 2 ? 'watch' : 'note',
           what: `${work.length} movements; ${limit} are enough for ${novice ? 'a client in the first year' : 'one session'}.`,
           why: novice
@@ -67,6 +70,15 @@ export const tooManyMovements: Rule = {
         severity: 'note',
         what: `${many[0]!.name} has ${setsOf(many[0]!)} sets in a client’s first year.`,
         why: 'Two or three sets of a movement grow a beginner and leave the next day free.',
+        fixes: () => [
+          {
+            label: 'Three sets of each',
+            edit: {
+              do: 'all',
+              edits: many.map((m) => changeLine(m.id, { scheme: withSetCount(m.line.scheme, NOVICE_FIX) })),
+            },
+          },
+        ],
       },
     ];
   },

@@ -14,6 +14,7 @@ export const wideAndFlared: Rule = {
     s.lines
       .filter((m) => isInclined(m) && (m.rig.gripBiacromial ?? 0) >= WIDE && (m.rig.tuckDeg ?? 0) >= FLARED)
       .map((m) => ({
+        mustGo: true,
         on: [m.id],
         what: `${m.name} has the hands very wide and the elbows straight out on an incline.`,
         why: 'Together they load the front of the joint at the end of its range, whatever holds the bar.',
