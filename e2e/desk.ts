@@ -75,3 +75,11 @@ export const storedSession = async (
     blocks: { kind: string; lines: { movement: string }[] }[];
   };
 }> => (await page.request.get(`/api/sessions/${id}`)).json();
+
+/** A finding of the review, opened: its reason and its remedies are told. */
+export async function opened(finding: Locator): Promise<Locator> {
+  const head = finding.locator('button.head');
+  if ((await head.getAttribute('aria-expanded')) === 'false') await head.click();
+  await expect(head).toHaveAttribute('aria-expanded', 'true');
+  return finding;
+}

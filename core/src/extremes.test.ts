@@ -2,7 +2,16 @@ import fc from 'fast-check';
 import { appraise, appraiseAtOnce } from './appraise';
 import { makeReport, makeSheet } from './formats';
 import { type Kit, kitSchema, MOST_CHOICES, pinsOf } from './kit';
-import { type Client, clientSchema, MOST_BOUTS, MOST_LINES, sessionSchema, setTargets } from './session';
+import {
+  applyEdit,
+  type Client,
+  clientSchema,
+  linesOf,
+  MOST_BOUTS,
+  MOST_LINES,
+  sessionSchema,
+  setTargets,
+} from './session';
 import { anyLine, anySession } from './testing/any';
 import { line, sampleClient, sampleKit, session } from './examples';
 
@@ -139,7 +148,9 @@ test('a stack gives so many choices; a step too small, or a heaviest below the f
 });
 
 test('in a very long session the loudest findings have their remedies, and every remedy says what it changes', () => {
-  const many = long(MOST_LINES, 6);
+  const [first] = linesOf(long(MOST_LINES, 6));
+  const failing = { do: 'line', line: first!.id, patch: { reserve: { first: 0, last: 0 } } } as const;
+  const many = applyEdit(long(MOST_LINES, 6), failing);
   const context = { client: sampleClient, kit: sampleKit, logged: [], todayIso: '2026-11-24' };
   const { findings } = appraise(many, context);
   const effects = findings.flatMap((f) => f.fixes.map((fix) => fix.effect));

@@ -1,5 +1,5 @@
 import { expect, test } from '../house';
-import { addByTyping, makeSession, openSession, row, saved, storedSession } from '../desk';
+import { addByTyping, makeSession, openSession, row, saved, storedSession, opened } from '../desk';
 
 test('the best notch for a lagging upper chest is found and taken, and can be taken back', async ({
   page,
@@ -13,7 +13,7 @@ test('the best notch for a lagging upper chest is found and taken, and can be ta
   await expect(curve).toBeVisible();
   const best = /Counts most at (\d+)°/.exec((await curve.getAttribute('aria-label'))!)![1]!;
   expect(['15', '30', '45']).toContain(best);
-  await expect(page.locator('[data-rule="steep-incline"]')).toContainText('By the model');
+  await expect(await opened(page.locator('[data-rule="steep-incline"]'))).toContainText('By the model');
   const before = await row(page, 'Incline dumbbell press').getByTestId('cell-load').inputValue();
   await page.getByRole('button', { name: `Take ${best}°` }).click();
   await expect(row(page, 'Incline dumbbell press')).toContainText(`${best}°`);

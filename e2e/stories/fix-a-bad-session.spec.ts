@@ -1,13 +1,14 @@
 import { expect, test } from '../house';
 import { expectAxeClean } from '../axe';
-import { lineNames, makeSession, openSession, saved } from '../desk';
+import { lineNames, makeSession, openSession, saved, opened } from '../desk';
 
 test('a bad session is put right with the fixes the review offers', async ({ page }) => {
   const id = await makeSession(page, 'bram-otterlund', 'Put right', 'bram-chest-copy');
   await openSession(page, id);
   const rule = (name: string) => page.locator(`[data-rule="${name}"]`);
   const fix = async (name: string, label: RegExp): Promise<void> => {
-    await rule(name).first().getByRole('button', { name: label }).first().click();
+    const finding = await opened(rule(name).first());
+    await finding.getByRole('button', { name: label }).first().click();
   };
   await expect(page.getByTestId('review-count')).toContainText('3 to stop for');
   await expectAxeClean(page);
@@ -17,11 +18,8 @@ test('a bad session is put right with the fixes the review offers', async ({ pag
   await expect(rule('triceps-before-press')).toHaveCount(0);
 
   // Fixes say what they cost before they are chosen.
-  await expect(
-    rule('bar-alone')
-      .first()
-      .getByRole('button', { name: /^Use dumbbells/ }),
-  ).toContainText(/min|same time/);
+  const bar = await opened(rule('bar-alone').first());
+  await expect(bar.getByRole('button', { name: /^Use dumbbells/ })).toContainText(/min|same time/);
   await fix('failure-first-compound', /^Leave 3, then 1/);
   await fix('bar-alone', /^A spotter will be there/);
   await expect(page.getByRole('switch', { name: 'Spotter' })).toBeChecked();
@@ -46,6 +44,7 @@ test('a bad session is put right with the fixes the review offers', async ({ pag
 
   // Going on anyway needs a reason, which stays; it can be brought back.
   const front = rule('optional-front-delt');
+  await opened(front);
   await front.getByRole('button', { name: 'Set aside' }).click();
   await front.getByLabel('Why go on anyway').fill('he likes them');
   await front.getByRole('button', { name: 'Keep it' }).click();
@@ -59,7 +58,8 @@ test('every change can be undone, and redone', async ({ page }) => {
   const id = await makeSession(page, 'bram-otterlund', 'Back and forth', 'bram-chest-copy');
   await openSession(page, id);
   const before = await lineNames(page);
-  await page.locator('[data-rule="not-in-this-gym"]').getByRole('button', { name: /^Use / }).first().click();
+  const missing = await opened(page.locator('[data-rule="not-in-this-gym"]').first());
+  await missing.getByRole('button', { name: /^Use / }).first().click();
   await page.getByRole('button', { name: 'Duplicate' }).click();
   const lineUp = page.getByRole('region', { name: 'Line-up' });
   await lineUp.getByRole('button', { name: /^Remove/ }).click();

@@ -1,6 +1,6 @@
 import { expect, test } from '../house';
 import { expectAxeClean } from '../axe';
-import { choose, makeSession, openSession, saved, selectOf } from '../desk';
+import { choose, makeSession, openSession, saved, selectOf, opened } from '../desk';
 
 test('a session with an open stop is handed over only with its reason, given there and then', async ({
   page,
@@ -44,7 +44,7 @@ test('a session with an open stop is handed over only with its reason, given the
   await page.reload();
   const other = page.locator('[data-rule="load-was-another"]').first();
   await expect(other).toContainText(/was handed over with [\d.]+ kg.*; today it would be [\d.]+ kg/);
-  await other.getByRole('button', { name: 'Take the loads of today' }).click();
+  await (await opened(other)).getByRole('button', { name: 'Take the loads of today' }).click();
   await saved(page);
   expect(await handedOver()).toHaveLength(before.length - 1);
 });

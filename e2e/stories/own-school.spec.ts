@@ -1,6 +1,6 @@
 import { expect, test } from '../house';
 import { expectAxeClean } from '../axe';
-import { choose, openSession, makeSession, saved } from '../desk';
+import { choose, openSession, makeSession, saved, opened } from '../desk';
 
 test('a school is copied, changed, shown on open sessions before it is kept, and judges a session', async ({
   page,
@@ -37,6 +37,7 @@ test('a school is copied, changed, shown on open sessions before it is kept, and
   await choose(page, 'School', 'Bench club');
   const band = page.locator('[data-rule="session-band"]').filter({ hasText: 'Chest gets' });
   await expect(band).toContainText('–9');
+  await opened(band);
   await band.getByRole('button', { name: 'Set aside' }).click();
   await band.getByLabel('Why go on anyway').fill('we bench for a living');
   await choose(band, 'Holds for', 'Bench club, this rule');

@@ -1,5 +1,5 @@
 import { expect, test } from '../house';
-import { makeSession, openSession, saved } from '../desk';
+import { makeSession, opened, openSession, saved } from '../desk';
 
 /** A bad forty-five minutes for a shoulder that complains: nothing but the offered remedies is pressed. */
 test('a bad session for a careful shoulder is repaired by its fixes alone', async ({ page }) => {
@@ -11,14 +11,14 @@ test('a bad session for a careful shoulder is repaired by its fixes alone', asyn
   });
   await openSession(page, id);
   const loud = page
-    .locator('#review > li')
+    .locator('#review > li[data-rule]')
     .filter({ has: page.getByText(/^(Stop|Watch)$/) })
     .filter({ hasNot: page.getByText(/Going on/) });
-  const remedy = loud.locator('.foot button').filter({ hasNotText: /^Set aside$/ });
   await expect(loud.first()).toBeVisible();
   const pressed: string[] = [];
   for (let turn = 0; turn < 25 && (await loud.count()) > 0; turn++) {
     // Remedies are looked for in the moments between.
+    const remedy = (await opened(loud.first())).locator('.foot button').filter({ hasNotText: /^Set aside$/ });
     await expect(remedy.first()).toBeVisible();
     const first = remedy.first();
     pressed.push((await first.textContent())!);

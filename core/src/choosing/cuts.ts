@@ -1,3 +1,4 @@
+import { groupCredit, groupIds } from '../anatomy';
 import type { Context, Measured, MeasuredLine } from '../measure';
 import type { Entry } from '../movements';
 import { becoming, type Edit, setCountOf, withSetCount } from '../session';
@@ -14,6 +15,8 @@ const SWAPS_TRIED = 2;
 /** Rest of a heavy lift that is not gone under, seconds, and the sets the first of them keeps. Common practice. */
 const HEAVY_REST_S = 120;
 const MAIN_SETS = 3;
+/** Fewer sets than this of a movement are not worth its set-up. Common practice. */
+const FEWEST_SETS = 2;
 
 /** One way to save time. */
 export interface Cut {
@@ -66,31 +69,66 @@ function otherImplement(m: Measured, l: MeasuredLine): Cut[] {
 const isHeavy = ({ movement }: MeasuredLine): boolean =>
   movement.compound && (movement.family === 'press' || movement.family === 'overhead');
 
+const setLess = (l: MeasuredLine, sets: number): Cut => ({
+  says: `A set less of ${l.name.toLowerCase()}`,
+  edit: { do: 'line', line: l.id, patch: { scheme: withSetCount(l.line.scheme, sets - 1) } },
+});
+const restsTo = (l: MeasuredLine, floor: number): Cut[] =>
+  l.line.restS > floor
+    ? [
+        {
+          says: `Rests of ${l.name.toLowerCase()} down to ${floor} s`,
+          edit: { do: 'line', line: l.id, patch: { restS: floor } },
+        },
+      ]
+    : [];
+const without = (l: MeasuredLine): Cut => ({
+  says: `Without ${l.name.toLowerCase()}`,
+  edit: { do: 'remove line', line: l.id },
+});
+
+/** Nothing else here trains one of its muscles directly. */
+const isOnlyOne = (m: Measured, l: MeasuredLine): boolean =>
+  groupIds.some(
+    (g) =>
+      groupCredit(l.credits, g) >= DIRECT &&
+      !m.lines.some((other) => other !== l && groupCredit(other.credits, g) >= DIRECT),
+  );
+
+/** What costs the client little: sets and rests that can be spared, bells for a bar. */
 function onLine(m: Measured, l: MeasuredLine): Cut[] {
-  const name = l.name.toLowerCase();
   const sets = setCountOf(l.line.scheme);
   const isMain = l === m.lines.find(isHeavy);
-  const floor = isHeavy(l)
-    ? Math.max(m.school.restFloorS.compound, HEAVY_REST_S)
-    : m.school.restFloorS[l.movement.compound ? 'compound' : 'isolation'];
+  const floor = m.school.restFloorS[l.movement.compound ? 'compound' : 'isolation'];
   // The main lift and what lags is what the client came for.
   const isAsked = m.context.client.lagging.some((id) => (l.credits[id] ?? 0) >= DIRECT);
   const cuts: Cut[] = isMain ? [] : otherImplement(m, l);
-  if (sets > (isMain ? MAIN_SETS : 1) && !isAsked)
-    cuts.push({
-      says: `A set less of ${name}`,
-      edit: { do: 'line', line: l.id, patch: { scheme: withSetCount(l.line.scheme, sets - 1) } },
-    });
-  if (l.line.restS > floor)
-    cuts.push({
-      says: `Rests of ${name} down to ${floor} s`,
-      edit: { do: 'line', line: l.id, patch: { restS: floor } },
-    });
-  // A movement is left out whole only when little of it remains, or when it is not what the session is for.
-  if (!isMain && !isAsked && (sets <= 2 || l.movement.family === 'corrective') && m.lines.length > 1)
-    cuts.push({ says: `Without ${name}`, edit: { do: 'remove line', line: l.id } });
+  if (sets > (isMain ? MAIN_SETS : FEWEST_SETS) && !isAsked) cuts.push(setLess(l, sets));
+  cuts.push(...restsTo(l, isHeavy(l) ? Math.max(floor, HEAVY_REST_S) : floor));
+  if (l.movement.family === 'corrective' && m.lines.length > 1) cuts.push(without(l));
   return cuts;
 }
 
-/** Every way to save time from here, each as one edit. */
-export const cutsOf = (m: Measured): Cut[] => [...m.lines.flatMap((l) => onLine(m, l)), ...inTurn(m)];
+/** Where nothing else is left: down to one set, to the floor of the rests, and whole movements. */
+function harder(m: Measured, l: MeasuredLine): Cut[] {
+  const sets = setCountOf(l.line.scheme);
+  const floor = m.school.restFloorS[l.movement.compound ? 'compound' : 'isolation'];
+  return [
+    ...otherImplement(m, l),
+    ...(sets > 1 ? [setLess(l, sets)] : []),
+    ...restsTo(l, floor),
+    ...(sets <= FEWEST_SETS && m.lines.length > 1 && !isOnlyOne(m, l) ? [without(l)] : []),
+  ];
+}
+
+/** How far cuts go: what costs little; further down in sets, rests and movements; whatever is left. */
+export const cutDepths = [0, 1, 2] as const;
+export type CutDepth = (typeof cutDepths)[number];
+
+/** The ways to save time from here, each as one edit; the deeper ones with those that cost less. */
+export const cutsOf = (m: Measured, depth: CutDepth): Cut[] => [
+  ...m.lines.flatMap((l) => onLine(m, l)),
+  ...inTurn(m),
+  ...(depth > 0 ? m.lines.flatMap((l) => harder(m, l)) : []),
+  ...(depth > 1 && m.lines.length > 1 ? m.lines.map(without) : []),
+];

@@ -69,7 +69,7 @@ test('swaps, complements, cuts and worths of sessions are what they were', () =>
     byName(cases, ({ session, context }, m) => [
       worthOf(m),
       keptWorth(m),
-      cutsOf(m).map((c) => c.edit),
+      cutsOf(m, 1).map((c) => c.edit),
       [...setsShared(m, 9)],
       m.lines.slice(0, 3).map((line) => {
         const swaps = sameJob(line, context, {} as never, 4);
@@ -144,7 +144,7 @@ test('limits at every setting, and swaps, cuts and worths of many sessions, are 
   pinMany(import.meta.dirname, [...randomCases(60), ...ruleCases.filter((_, i) => i % 4 === 0)], (_, m) => [
     worthOf(m),
     keptWorth(m),
-    cutsOf(m),
+    cutsOf(m, 0),
     [...setsShared(m, 8)],
     m.lines.map((line) => setValues(m, line)),
     m.lines.slice(0, 2).map((line) => {

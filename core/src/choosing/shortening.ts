@@ -1,7 +1,7 @@
 import { type Context, measure, type Measured } from '../measure';
 import { applyEdit, type Edit, type Session } from '../session';
 import { atOneGo } from '../units';
-import { cutsOf, type Cut } from './cuts';
+import { cutDepths, type CutDepth, cutsOf, type Cut } from './cuts';
 import { keptWorth } from './worth';
 
 /** A step that saves less than this is none, minutes. */
@@ -39,7 +39,7 @@ interface State {
 /** What is brought under the minutes, and by what. */
 export interface Shortening {
   minutesOf: (m: Measured) => number;
-  cutsOf: (m: Measured) => readonly Cut[];
+  cutsOf: (m: Measured, depth: CutDepth) => readonly Cut[];
 }
 
 /** All of a session, by every cut there is. */
@@ -56,7 +56,8 @@ function further(from: State, cut: Cut): State {
 }
 
 /**
- * Step by step what costs least of its worth for a minute saved; as short as it goes where that is not enough. A cut
+ * Step by step what costs least of its worth for a minute saved, deeper cuts only where the others save nothing more; as
+ * short as it goes where that is not enough. A cut
  * that was dearer a step ago than the best now is not weighed again: what is cut already makes no cut cheaper.
  */
 function* stepByStep(
@@ -65,11 +66,13 @@ function* stepByStep(
   { minutesOf, cutsOf: cuts }: Shortening,
 ): Generator<void, State> {
   let now = first;
+  let depth: CutDepth = 0;
   const prices = new Map<string, number>();
   const priceOf = (cut: Cut): number => prices.get(cut.says) ?? -Infinity;
   while (minutesOf(now.measured) > minutes && now.cuts.length < MOST_STEPS) {
     let best: { then: State; price: number } | null = null;
-    for (const cut of [...cuts(now.measured)].sort((a, b) => priceOf(a) - priceOf(b))) {
+    const ways = [...cuts(now.measured, depth)].sort((a, b) => priceOf(a) - priceOf(b));
+    for (const cut of ways) {
       if (best && priceOf(cut) >= best.price) break;
       const then = further(now, cut);
       const saved = minutesOf(now.measured) - minutesOf(then.measured);
@@ -78,8 +81,12 @@ function* stepByStep(
       if (saved >= LEAST_SAVED && (!best || price < best.price)) best = { then, price };
       yield;
     }
-    if (!best) break;
-    now = best.then;
+    if (best) now = best.then;
+    else if (depth === cutDepths.at(-1)) break;
+    else {
+      depth = cutDepths[depth + 1]!;
+      prices.clear();
+    }
   }
   return now;
 }
@@ -92,6 +99,7 @@ function* bestOfAll(
   first: State,
   minutes: number,
   { minutesOf, cutsOf: cuts }: Shortening,
+  depth: CutDepth,
 ): Generator<void, State | null> {
   const seen = new Set<string>();
   const open: State[] = [first];
@@ -103,7 +111,7 @@ function* bestOfAll(
       best = now;
       continue;
     }
-    for (const cut of cuts(now.measured)) {
+    for (const cut of cuts(now.measured, depth)) {
       const key = JSON.stringify(applyEdit(now.measured.session, cut.edit).blocks);
       if (seen.has(key)) continue;
       if (seen.size >= MOST_MEASURED) return null;
@@ -180,7 +188,9 @@ export function* cutDown(
 ): Generator<void, Fitted | null> {
   const first = begun(session, context);
   if (how.minutesOf(first.measured) <= minutes) return null;
-  const exact = first.measured.lines.length <= SMALL ? yield* bestOfAll(first, minutes, how) : null;
+  let exact: State | null = null;
+  if (first.measured.lines.length <= SMALL)
+    for (const depth of cutDepths) exact ??= yield* bestOfAll(first, minutes, how, depth);
   const last = exact ?? (yield* stepByStep(first, minutes, how));
   if (last.cuts.length === 0) return null;
   return {

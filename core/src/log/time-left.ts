@@ -49,8 +49,8 @@ export function fittingRest(
   const begun = new Set(soFar.sets.map((s) => s.lineId));
   return cutDown(session, context, minutes, {
     minutesOf: (m) => minutesLeft(m, soFar),
-    cutsOf: (m) =>
-      cutsOf(m).filter(
+    cutsOf: (m, depth) =>
+      cutsOf(m, depth).filter(
         ({ edit }) =>
           !(edit.do === 'pair' && (begun.has(edit.line) || begun.has(edit.with))) &&
           keepsDone(m, applyEdit(m.session, edit), context, soFar),

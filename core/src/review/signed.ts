@@ -20,7 +20,7 @@ export interface Purpose {
 
 /** Counted sets that a figure has to move by, and that a weak point may lose by the way. Own estimate. */
 const LEAST_MOVE = 0.2;
-const MAY_LOSE = 0.3;
+const MAY_LOSE = 0.6;
 /** Movements less usual than this are a coach's own idea, not a remedy's. Own estimate. */
 const ORDINARY = 0.2;
 /** Rest of a heavy lift that is not gone under, seconds, and repetitions up to which it is heavy. Common practice. */

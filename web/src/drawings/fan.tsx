@@ -173,7 +173,7 @@ function FanOf({ dose }: { dose: Appraisal['dose'] }): ReactNode {
                       + {figure(d.unknown)}?
                     </span>
                   )}
-                  {d.prescribed - d.fractional > 0.05 && (
+                  {d.prescribed - d.fractional > 0.05 && d.unknown <= 0.05 && (
                     <span className="of"> of {Number(d.prescribed.toFixed(1))}</span>
                   )}
                 </td>

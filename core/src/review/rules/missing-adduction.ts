@@ -3,7 +3,7 @@ import type { Rule } from '../model';
 import { isPress, setsFor } from '../questions';
 import { offerFirst } from './additions';
 
-const MOST_PRESSED = 6;
+const MOST_PRESSED = 7;
 
 export const missingAdduction: Rule = {
   id: 'missing-adduction',

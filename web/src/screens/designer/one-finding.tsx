@@ -1,4 +1,4 @@
-import type { Finding } from '@drimbo/core/review';
+import type { Finding, Fix } from '@drimbo/core/review';
 import { schoolIds } from '@drimbo/core/session';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -92,8 +92,24 @@ const heldFor: Record<Scope, string> = {
   school: ', for this school',
 };
 
-/** A finding with its reason, its remedies, its rule, and the way to set it aside. */
-export function OneFinding({ finding, designer }: { finding: Finding; designer: Designer }): ReactNode {
+/** One line of the review: its sign and what is the matter; opened, why, the remedies, its rule, and the way to set it aside. */
+export function OneFinding({
+  finding,
+  designer,
+  isOpen,
+  onToggle,
+  onMend,
+  onKept,
+}: {
+  finding: Finding;
+  designer: Designer;
+  isOpen: boolean;
+  onToggle: () => void;
+  /** A remedy was taken. */
+  onMend: (fix: Fix) => void;
+  /** It was set aside. */
+  onKept: () => void;
+}): ReactNode {
   const [asking, setAsking] = useState(false);
   const focusOn = finding.on.find((id) => designer.appraisal.lines.some((m) => m.id === id));
   const recall = (): void => {
@@ -102,47 +118,56 @@ export function OneFinding({ finding, designer }: { finding: Finding; designer: 
       void bringRuleBack(placeOf(asideFor, designer), finding.rule);
     else designer.edit({ do: 'recall', finding: finding.key }, 'bring a finding back');
   };
+  const press = (): void => {
+    if (focusOn && !isOpen) designer.select(focusOn);
+    onToggle();
+  };
   return (
-    <FindingItem $off={finding.dismissed !== null} data-rule={finding.rule}>
+    <FindingItem $off={finding.dismissed !== null} $closed={!isOpen} data-rule={finding.rule}>
       <Mark severity={finding.severity} wordless />
       <div>
         <h3>
-          {focusOn ? (
-            <TextButton onPress={() => designer.select(focusOn)}>{finding.what}</TextButton>
-          ) : (
-            finding.what
-          )}
+          <TextButton className="head" aria-expanded={isOpen} onPress={press}>
+            {finding.what}
+          </TextButton>
         </h3>
-        <p>{finding.why}</p>
+        {isOpen && <p>{finding.why}</p>}
         {finding.dismissed !== null && (
           <p>
             Going on{heldFor[finding.asideFor ?? 'session']} because: {finding.dismissed}
           </p>
         )}
-        <div className="foot">
-          {finding.dismissed === null &&
-            finding.fixes.map((fix) => (
-              <FixButton
-                key={fix.label}
-                fix={fix}
-                onTake={() => designer.edit(fix.edit, fix.label.toLowerCase())}
+        {isOpen && (
+          <>
+            <div className="foot">
+              {finding.dismissed === null &&
+                finding.fixes.map((fix) => (
+                  <FixButton key={fix.label} fix={fix} onTake={() => onMend(fix)} />
+                ))}
+              {finding.dismissed === null ? (
+                <Button small kind="quiet" aria-expanded={asking} onPress={() => setAsking(!asking)}>
+                  Set aside
+                </Button>
+              ) : (
+                <Button small kind="quiet" onPress={recall}>
+                  Bring back
+                </Button>
+              )}
+              <Link className="ground" to={`/rules/${finding.rule}`}>
+                {groundWords[finding.ground]}
+              </Link>
+            </div>
+            {asking && finding.dismissed === null && (
+              <AsideForm
+                finding={finding}
+                designer={designer}
+                onDone={() => {
+                  setAsking(false);
+                  onKept();
+                }}
               />
-            ))}
-          {finding.dismissed === null ? (
-            <Button small kind="quiet" aria-expanded={asking} onPress={() => setAsking(!asking)}>
-              Set aside
-            </Button>
-          ) : (
-            <Button small kind="quiet" onPress={recall}>
-              Bring back
-            </Button>
-          )}
-          <Link className="ground" to={`/rules/${finding.rule}`}>
-            {groundWords[finding.ground]}
-          </Link>
-        </div>
-        {asking && finding.dismissed === null && (
-          <AsideForm finding={finding} designer={designer} onDone={() => setAsking(false)} />
+            )}
+          </>
         )}
       </div>
     </FindingItem>

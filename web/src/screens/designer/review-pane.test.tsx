@@ -1,7 +1,7 @@
 import { appraise } from '@drimbo/core';
 import type { Fix } from '@drimbo/core/review';
 import { line, sampleContext, sampleKit, session, soundPush } from '@drimbo/core/examples';
-import { act, screen, within } from '@testing-library/react';
+import { act, fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { onBench } from '../../testing/desk';
 import { effectText, furtherText } from './fix-button';
@@ -27,7 +27,7 @@ test.each([
   expect(effectText({ effect } as Fix)).toBe(text);
 });
 
-test('what else a fix does is told: the dose, what goes with it; what it brings stands beside its button', () => {
+test('what else a fix does is told: the dose, what goes with it', () => {
   const effect = {
     minutes: 0,
     sets: 1,
@@ -39,17 +39,40 @@ test('what else a fix does is told: the dose, what goes with it; what it brings 
     'Sets that count: chest +1, rear delt −0.5. Also mends: A. B.',
   );
   start(session([line('dumbbell-bench-press'), line('seated-dumbbell-press')]), sampleContext);
-  const add = document.querySelector('[data-rule="missing-long-head"]')!;
-  expect(add.textContent).toContain('It brings: Nothing here raises the arm to the side');
 });
 
 test('what the fix of a real finding says is what it does', () => {
   const { findings } = appraise(
-    session([line('dumbbell-bench-press'), line('seated-dumbbell-press')]),
+    session([line('dumbbell-bench-press'), line('incline-dumbbell-press'), line('cable-lateral-raise')]),
     sampleContext,
   );
   const fix = findings.find((f) => f.rule === 'missing-long-head')!.fixes[0]!;
   expect(effectText(fix)).toMatch(/^\+\d+(\.5)? min, \+3 sets$/);
+});
+
+test('the list is single lines, the loudest open; arrows and Enter go through it, one opens in place of another', async () => {
+  const { finding, user } = start();
+  const heads = screen.getAllByRole('button', { expanded: false });
+  const [open] = screen.getAllByRole('button', { expanded: true });
+  expect(finding('bar-alone')!.contains(open!)).toBe(true);
+  screen.getByRole('list', { name: 'Findings' }).focus();
+  await user.keyboard('{ArrowDown}{ArrowDown}');
+  const second = document.activeElement as HTMLElement;
+  expect(heads).toContain(second);
+  await user.keyboard('{Enter}');
+  expect(second.getAttribute('aria-expanded')).toBe('true');
+  expect(open!.getAttribute('aria-expanded')).toBe('false');
+});
+
+test('what a remedy mended stays struck through in its place until the pointer leaves, and the focus in the list', async () => {
+  const { finding, user } = start();
+  await user.click(within(finding('bar-alone')!).getByRole('button', { name: /^A spotter will be there/ }));
+  expect(document.querySelector('[data-mended="bar-alone"]')!.textContent).toContain(
+    'A spotter will be there',
+  );
+  expect(document.activeElement?.id).toBe('review');
+  fireEvent.pointerLeave(screen.getByRole('list', { name: 'Findings' }));
+  expect(document.querySelector('[data-mended]')).toBeNull();
 });
 
 test('a finding says what, why, on what ground, and its fix mends it', async () => {
@@ -82,7 +105,9 @@ test('the count says how loud, and a finding leads to its movement', async () =>
   const { designer, finding, user } = start();
   expect(screen.getByTestId('review-count').textContent).toMatch(/^\d+ to stop for/);
   act(() => designer().select('dumbbell-fly'));
-  await user.click(within(finding('bar-alone')!).getByRole('button', { name: /reserve/ }));
+  const head = within(finding('bar-alone')!).getByRole('button', { name: /reserve/ });
+  await user.click(head);
+  await user.click(head);
   expect(designer().selected).toBe('barbell-bench-press');
 });
 

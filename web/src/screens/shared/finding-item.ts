@@ -1,17 +1,28 @@
 import { styled } from 'styled-components';
 import { ink, size } from '../../look/theme';
 
-/** A finding in a list: its mark, what and why, and at its foot what can be done; pale where it is set aside. */
-export const FindingItem = styled.li<{ $off: boolean }>`
+/**
+ * A finding in a list: its mark, what and why, and at its foot what can be done; pale where it is set aside, a single line
+ * where it is closed, struck through where it was mended just now.
+ */
+export const FindingItem = styled.li<{ $off: boolean; $closed?: boolean; $mended?: boolean }>`
   display: grid;
   grid-template-columns: 18px minmax(0, 1fr);
-  padding: 7px 12px 8px 10px;
+  padding: ${(p) => (p.$closed ? '4px 12px 4px 10px' : '7px 12px 8px 10px')};
   border-bottom: 1px solid ${ink.hush};
   opacity: ${(p) => (p.$off ? 0.72 : 1)};
   h3 {
     font-size: ${size.small};
     font-weight: 650;
     line-height: 1.3;
+    text-decoration: ${(p) => (p.$mended ? 'line-through' : 'none')};
+  }
+  .head {
+    width: 100%;
+    min-height: 24px;
+    overflow: hidden;
+    white-space: ${(p) => (p.$closed ? 'nowrap' : 'normal')};
+    text-overflow: ellipsis;
   }
   p {
     font-size: 12.5px;
