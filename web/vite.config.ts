@@ -22,6 +22,15 @@ const withoutSchemaWriting: Plugin = {
   },
 };
 
+/** No browser this runs in wants its styles prefixed, and nobody asks for it. */
+const withoutPrefixes: Plugin = {
+  name: 'without-prefixes',
+  apply: 'build',
+  enforce: 'pre',
+  transform: (_code, id) =>
+    /stylis\/src\/Prefixer\.js$/.test(id) ? 'export const prefix = (value) => value;' : null,
+};
+
 /**
  * The curves the drawings need, apart from those the chart library needs: one module would be sent whole to whoever
  * needs a line.
@@ -55,6 +64,7 @@ export default defineConfig({
   plugins: [
     react(),
     withoutSchemaWriting,
+    withoutPrefixes,
     curvesOfOurOwn,
     // The floor registers it: from then on the pages open without a server. The API is never answered from here.
     VitePWA({
@@ -87,9 +97,17 @@ export default defineConfig({
         codeSplitting: {
           groups: [
             { name: 'common', minShareCount: 20, test: (id) => !opensLater.test(id) },
+            // Small pieces the designer and most pages have: one of them compresses better.
+            {
+              name: 'desk',
+              test: /(parts\/(tabs|cell|switch|drag-handle|sortable|mark|link-button|text-button|tooltip|steps)\.|screens\/shared\/(finding-item|undoing)|documents\/(history|changes)|state\/(use-history|kept-history|use-saving|use-document)|tabs\/|Tabs\.|useListState|useSingleSelectListState|useToggleState|useHasTabbableChild|inertValue|useSlot)/,
+            },
             { name: 'icons', test: /lucide-react/ },
             // The designer needs the rules of a session, not the page that lists them beside those of a week.
-            { name: 'review', test: /core\/src\/review\/rules(\/|\.ts)/ },
+            {
+              name: 'review',
+              test: /core\/src\/(review\/(rules(\/|\.ts)|signed|causes|remedies|review\.ts)|appraise\.ts|choosing\/sets-shared)/,
+            },
           ],
         },
       },

@@ -50,7 +50,9 @@ test('other kit, another angle, and something that does a different job', async 
   await addByTyping(page, 'incline db press 30° 4x8');
   await page.getByRole('tab', { name: 'Swap' }).click();
   await choose(page, 'with', 'other kit');
-  await expect(page.locator('[data-swap="incline-barbell-press"]')).toBeVisible();
+  // A wrist that complains is not offered a straight bar.
+  await expect(page.locator('[data-swap]').first()).toBeVisible();
+  await expect(page.locator('[data-swap="incline-barbell-press"]')).toHaveCount(0);
   await choose(page, 'with', 'another angle');
   await expect(page.locator('[data-swap]').first()).toContainText(/15°|45°/);
   const other = page.locator('[data-complement]').first();

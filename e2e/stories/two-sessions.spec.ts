@@ -31,7 +31,7 @@ test('a rule is read with its examples, and its ground leads to the shelf', asyn
   await page.getByRole('link', { name: 'Nothing for the long head' }).click();
   await expect(page.getByRole('heading', { name: 'It speaks' })).toBeVisible();
   await expect(page.getByRole('list', { name: 'Remedies' }).first()).toContainText(
-    'Add cable overhead extension',
+    'Add overhead triceps extension',
   );
   await expect(page.getByText('The rule has nothing to say.')).toBeVisible();
   await page.getByRole('link', { name: 'Maeo et al. 2023' }).click();

@@ -4,4 +4,5 @@
  * @example
  * shelf[0]?.certainty;
  */
-export { type Certainty, certaintyWords, shelf } from './shelf';
+export { type Certainty, certaintyWords } from './model';
+export { shelf } from './shelf';

@@ -1,4 +1,4 @@
-import type { Source } from './shelf';
+import type { Source } from './model';
 
 /** Works on what is chosen and how much of it. */
 export const programming: readonly Source[] = [

@@ -1,6 +1,6 @@
 import { groupIds, type GroupId, regions } from '../anatomy';
 import { loudness } from './loudness';
-import type { Matter } from './review';
+import type { Matter } from './model';
 
 /** Rules that tell of too little of something, the nearest to its cause first. */
 const tooLittle: readonly string[] = [

@@ -8,13 +8,13 @@
 export { isAlike, likeness, SAME_JOB } from './alike';
 export { beside } from './beside';
 export { kinderTo } from './kinder';
-export type { Finding, Fix, FixDraft, Ground, Rule } from './model';
+export type { Finding, Fix, FixDraft, Ground, Matter, Rule } from './model';
 export { orderingRules } from './ordering-rules';
 export { changeLine, insteadOf, isHeavyCompound, isPress } from './questions';
 export { rejudged } from './rejudging';
 export { lookingForRemedies, remedied } from './remedies';
 export { loudness } from './loudness';
-export { type Matter, mattersOf, review } from './review';
+export { mattersOf, review } from './review';
 export { rules, ruleTitle } from './rules';
 export { isSigned, mainLift, sizeOf } from './signed';
 export { offerFirst } from './rules/additions';

@@ -85,3 +85,12 @@ export interface Finding {
   /** Where it has been: for this session, or its whole rule for the client or the school. */
   asideFor: 'session' | 'client' | 'school' | null;
 }
+
+/** A finding with what may mend it, before anybody has looked whether it does. */
+export interface Matter extends Omit<Finding, 'fixes'> {
+  drafts: () => FixDraft[];
+  keeps: boolean;
+  moves: Moves | undefined;
+  mustGo: boolean;
+  lessens: boolean;
+}

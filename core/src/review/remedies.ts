@@ -3,10 +3,10 @@ import { type GroupId, groupIds } from '../anatomy';
 import { type Context, measure, type Measured, workingSets } from '../measure';
 import { applyEdit, type Edit, type Session, sessionSchema } from '../session';
 import { atOneGo } from '../units';
-import type { Effect, Finding, Fix, FixDraft } from './model';
+import type { Effect, Finding, Fix, FixDraft, Matter } from './model';
 import { isSigned, sizeOf } from './signed';
 import { loudness } from './loudness';
-import { mattersOf, type Matter } from './review';
+import { mattersOf } from './review';
 
 /** Drafts that are tried for a session of one set. */
 const MOST_TRIED = 15_000;

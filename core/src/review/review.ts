@@ -1,17 +1,8 @@
 import type { Measured } from '../measure';
-import type { Finding, FindingDraft, FixDraft, Moves, Rule } from './model';
+import type { Finding, FindingDraft, Matter, Rule } from './model';
 import { loudness } from './loudness';
 import { causesFirst } from './causes';
 import { rules } from './rules';
-
-/** A finding with what may mend it, before anybody has looked whether it does. */
-export interface Matter extends Omit<Finding, 'fixes'> {
-  drafts: () => FixDraft[];
-  keeps: boolean;
-  moves: Moves | undefined;
-  mustGo: boolean;
-  lessens: boolean;
-}
 
 /** The coach's reason for going on, of the session, the client or the school. */
 function asideIn(s: Measured, rule: string, key: string): Pick<Finding, 'dismissed' | 'asideFor'> {

@@ -89,7 +89,7 @@ test('set aside only with a reason, which stays to be read; brought back without
   const { designer, finding, user } = start();
   const bar = (): HTMLElement => finding('bar-alone')!;
   await user.click(within(bar()).getByRole('button', { name: 'Set aside' }));
-  const keep = within(bar()).getByRole<HTMLButtonElement>('button', { name: 'Keep it' });
+  const keep = await within(bar()).findByRole<HTMLButtonElement>('button', { name: 'Keep it' });
   expect(keep.disabled).toBe(true);
   await user.type(screen.getByLabelText('Why go on anyway'), 'her brother stands by{Enter}');
   expect(designer().session.dismissed).toEqual([

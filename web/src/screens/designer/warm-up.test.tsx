@@ -5,7 +5,9 @@ import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { choose } from '../../testing/choose';
 import { onBench } from '../../testing/desk';
-import { readWarmupDose, WarmUp, warmupDose } from './warm-up';
+import { WarmUp } from './warm-up';
+import { warmupDose } from './warm-up-words';
+import { readWarmupDose } from './warm-up-inside';
 
 const item = (patch: Partial<WarmupItem>): WarmupItem => ({
   id: 'w',
