@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { session } from '@drimbo/core/examples';
 import type { WarmupItem } from '@drimbo/core/session';
-import { screen } from '@testing-library/react';
+import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { choose } from '../../testing/choose';
 import { onBench } from '../../testing/desk';
@@ -49,7 +49,8 @@ test('things are added, dosed, moved and taken out, and the first lift led up to
   const warm = () => designer().session.warmup;
   expect(screen.getByText(/none yet/)).toBeTruthy();
   await user.click(screen.getByRole('button', { name: 'Edit warm-up' }));
-  await screen.findByRole('dialog');
+  const dialog = await screen.findByRole('dialog');
+  await within(dialog).findByRole('button', { name: /Add to the warm-up/ });
   await choose(user, 'Add to the warm-up', 'Easy cardio');
   await choose(user, 'Add to the warm-up', 'Shoulder pass-through');
   expect(warm().map((w) => [w.movement, w.reps, w.seconds])).toEqual([
