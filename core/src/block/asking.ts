@@ -1,6 +1,6 @@
 import { type GroupId, groupIds, groupNames } from '../anatomy';
-import type { Measured, MeasuredLine } from '../measure';
-import { type FixDraft, isHeavyCompound, type Matter, mattersOf, offerFirst } from '../review';
+import { type Measured, type MeasuredLine, isHeavyCompound, mainLift } from '../measure';
+import { type FixDraft, type Matter, mattersOf, offerFirst } from '../review';
 import { type Edit, kindOf, type Line, linesOf, type Session, setCountOf, withSetCount } from '../session';
 import { daysAfter, listed, weekdayOf, weekdays } from '../units';
 import { weeksOf, type LifeEvent } from './document';
@@ -67,7 +67,7 @@ export function pushDays(week: MeasuredWeek): MeasuredDay[] {
 }
 
 export const firstHeavy = (d: MeasuredDay): MeasuredLine | undefined =>
-  d.measured?.lines.find(isHeavyCompound);
+  d.measured ? mainLift(d.measured) : undefined;
 
 /** A bench from here on makes a press one for the shoulders, degrees. */
 const STEEP = 60;

@@ -1,5 +1,13 @@
 import { groupCredit, groupIds } from '../anatomy';
-import type { Context, Measured, MeasuredLine } from '../measure';
+import {
+  type Context,
+  HEAVY_REST_S,
+  isHeavyCompound,
+  MAIN_SETS,
+  mainLift,
+  type Measured,
+  type MeasuredLine,
+} from '../measure';
 import type { Entry } from '../movements';
 import { becoming, type Edit, setCountOf, withSetCount } from '../session';
 import { DIRECT } from '../dose';
@@ -12,9 +20,6 @@ const TOO_ALIKE = 0.5;
 /** Other movements for a line that are tried at the same bench. */
 const SWAPS_TRIED = 2;
 
-/** Rest of a heavy lift that is not gone under, seconds, and the sets the first of them keeps. Common practice. */
-const HEAVY_REST_S = 120;
-const MAIN_SETS = 3;
 /** Fewer sets than this of a movement are not worth its set-up. Common practice. */
 const FEWEST_SETS = 2;
 
@@ -66,9 +71,6 @@ function otherImplement(m: Measured, l: MeasuredLine): Cut[] {
   }));
 }
 
-const isHeavy = ({ movement }: MeasuredLine): boolean =>
-  movement.compound && (movement.family === 'press' || movement.family === 'overhead');
-
 const setLess = (l: MeasuredLine, sets: number): Cut => ({
   says: `A set less of ${l.name.toLowerCase()}`,
   edit: { do: 'line', line: l.id, patch: { scheme: withSetCount(l.line.scheme, sets - 1) } },
@@ -98,13 +100,13 @@ const isOnlyOne = (m: Measured, l: MeasuredLine): boolean =>
 /** What costs the client little: sets and rests that can be spared, bells for a bar. */
 function onLine(m: Measured, l: MeasuredLine): Cut[] {
   const sets = setCountOf(l.line.scheme);
-  const isMain = l === m.lines.find(isHeavy);
+  const isMain = l === mainLift(m);
   const floor = m.school.restFloorS[l.movement.compound ? 'compound' : 'isolation'];
   // The main lift and what lags is what the client came for.
   const isAsked = m.context.client.lagging.some((id) => (l.credits[id] ?? 0) >= DIRECT);
   const cuts: Cut[] = isMain ? [] : otherImplement(m, l);
   if (sets > (isMain ? MAIN_SETS : FEWEST_SETS) && !isAsked) cuts.push(setLess(l, sets));
-  cuts.push(...restsTo(l, isHeavy(l) ? Math.max(floor, HEAVY_REST_S) : floor));
+  cuts.push(...restsTo(l, isHeavyCompound(l) ? Math.max(floor, HEAVY_REST_S) : floor));
   if (l.movement.family === 'corrective' && m.lines.length > 1) cuts.push(without(l));
   return cuts;
 }

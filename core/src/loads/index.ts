@@ -16,17 +16,7 @@ export {
 } from './along-the-range';
 export { askedSet, expectSet, type KnownLift, type SetAsk, type SetExpected } from './expected';
 export { type PercentageOfMax, percentagesOfMax } from './percentages';
-export {
-  type Beside,
-  choicesOf,
-  type ChosenLoads,
-  chooseLoads,
-  kgsIn,
-  lineAsked,
-  type LoadedSet,
-  loadSet,
-  type LoadTask,
-  type Prescription,
-  prescriptionOf,
-} from './prescribe';
+export { choicesOf, kgsIn } from './choices';
+export { type ChosenLoads, chooseLoads, lineAsked, loadSet, prescriptionOf } from './prescribe';
+export type { Beside, LoadedSet, LoadTask, Prescription } from './prescription';
 export { type RampSet, rampSets, type RampStyle } from './ramp';

@@ -4,7 +4,7 @@ import { byName, pinMany, randomCases, ruleCases, soundCase } from '../testing/c
 import { expectPinned } from '../testing/pinned';
 import { gearOf, handHeights, loadAlong, loadCurve, shareLeft, tightestOf } from './along-the-range';
 import { percentagesOfMax } from './percentages';
-import { choicesOf } from './prescribe';
+import { choicesOf } from './choices';
 import { fewestMoves, rampSets } from './ramp';
 
 const cases = [soundCase, ...randomCases(16), ...ruleCases.filter((_, i) => i % 6 === 0)];

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { makeableLoads, nearestLoad, plateMoves } from '../kit';
 import { findEntry, movementOf } from '../movements';
 import { sampleKit } from '../examples';
-import { choicesOf } from './prescribe';
+import { choicesOf } from './choices';
 import { fewestMoves, rampSets } from './ramp';
 
 const loads = makeableLoads(sampleKit, movementOf('barbell-press'));

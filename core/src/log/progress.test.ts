@@ -32,7 +32,7 @@ test('a lift that gains two per cent a week rises, one that loses them falls; on
   expect(still.slope.high).toBeLessThan(0.3);
 });
 
-test('a flat and an incline press are two lifts, told apart by their settings where they share a name', () => {
+test('presses at other angles are lifts of their own, told apart by their settings where they share a name', () => {
   const lifts = of([
     ...weekly(() => 90),
     ...weekly(() => 70).map((s) => ({ ...s, movement: 'dumbbell-press', rig: { benchDeg: 30 }, loadKg: 28 })),

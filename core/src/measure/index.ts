@@ -25,6 +25,7 @@ export { dayNumber, knowing, type Knowledge, knowledgeOf, liveSet, movesIn, runO
 export { layOut } from './lay-out';
 export { setUpOf, type SetUp } from './lifts';
 export { rangeOf, taskOf } from './loading';
+export { HEAVY_REST_S, isHeavyCompound, MAIN_SETS, mainLift } from './main-lift';
 export { clientNature, type Surety, type Trait } from './nature';
 export type { MaxBasis, MaxEstimate, MaxTerm } from './max-estimate';
 export { measure, workingSets } from './measure';

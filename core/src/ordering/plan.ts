@@ -8,9 +8,10 @@ import {
   exertionOf,
   type Measured,
   type MeasuredLine,
+  isHeavyCompound,
 } from '../measure';
 import type { Curve } from '../set-model';
-import { isHeavyCompound, orderingRules } from '../review';
+import { orderingRules } from '../review';
 import { weightsIn } from '../choosing';
 import type { Block } from '../session';
 

@@ -1,4 +1,5 @@
-import { groupIds, type GroupId, regions } from '../anatomy';
+import { groupIds } from '../anatomy';
+import { groupOfEmphasis } from '../session';
 import { loudness } from './loudness';
 import type { Matter } from './model';
 
@@ -28,51 +29,61 @@ const sameMovement: Readonly<Record<string, readonly string[]>> = {
   'uncounted-sets': ['reps-off-home'],
 };
 
-const groupOf = (of: NonNullable<Matter['moves']>['of']): GroupId | null =>
-  groupIds.find((g) => g === of) ?? regions[of as keyof typeof regions].group;
-
-/** Whether one matter is told with another: the same lack, or the same movement for the same reason. */
-function isOf(symptom: Matter, cause: Matter): boolean {
-  if (symptom === cause) return false;
+/** The same lack: of the part, or of the muscle it is a part of. */
+function isSameLack(symptom: Matter, cause: Matter): boolean {
   const [from, to] = [cause, symptom].map((m) => tooLittle.indexOf(m.rule)) as [number, number];
-  if (from !== -1 && to !== -1) {
-    // Pulling back is what a weak rear delt asks for, and more.
-    if (symptom.rule === 'missing-rear-or-rotation') return cause.moves?.of === 'deltRear';
-    if (cause.moves?.by !== 1 || symptom.moves?.by !== 1) return false;
-    if (from > to || (from === to && cause.moves.of !== symptom.moves.of)) return false;
-    const isWhole = groupIds.some((g) => g === symptom.moves!.of);
-    return isWhole ? groupOf(cause.moves.of) === symptom.moves.of : cause.moves.of === symptom.moves.of;
-  }
-  if (sameMovement[cause.rule]?.includes(symptom.rule))
-    return symptom.on.every((id) => cause.on.includes(id));
-  // Sets that do not count are why a muscle is short of them.
+  if (from === -1 || to === -1 || from > to) return false;
+  // Pulling back is what a weak rear delt asks for, and more.
+  if (symptom.rule === 'missing-rear-or-rotation') return cause.moves?.of === 'deltRear';
+  if (cause.moves?.by !== 1 || symptom.moves?.by !== 1) return false;
+  const { of } = symptom.moves;
+  if (from === to) return cause.moves.of === of;
+  return groupIds.some((g) => g === of) ? groupOfEmphasis(cause.moves.of) === of : cause.moves.of === of;
+}
+
+/** The same of a movement, or what only follows from it; a quiet word about one is no reason to be loud. */
+function isSameMovement(symptom: Matter, cause: Matter): boolean {
+  if (cause.dismissed !== null || !sameMovement[cause.rule]?.includes(symptom.rule)) return false;
+  const isQuieter = loudness[cause.severity] > loudness[symptom.severity];
+  return (!isQuieter || cause.rule === 'rack-runs-out') && symptom.on.every((id) => cause.on.includes(id));
+}
+
+/** Sets that do not count are why a muscle is short of them; one that is short is what lacks a fly. */
+function isWhyShort(symptom: Matter, cause: Matter): boolean {
+  if (cause.dismissed !== null) return false;
+  if (cause.rule === 'uncounted-sets' && symptom.rule === 'session-band')
+    return symptom.moves?.by === 1 && symptom.on.some((id) => cause.on.includes(id));
   return (
-    cause.rule === 'uncounted-sets' &&
-    symptom.rule === 'session-band' &&
-    symptom.moves?.by === 1 &&
-    symptom.on.some((id) => cause.on.includes(id))
+    cause.rule === 'session-band' &&
+    symptom.rule === 'missing-adduction' &&
+    cause.moves?.of === 'chest' &&
+    cause.moves.by === 1
   );
 }
 
+const isOf = (symptom: Matter, cause: Matter): boolean =>
+  symptom !== cause &&
+  (isSameLack(symptom, cause) || isSameMovement(symptom, cause) || isWhyShort(symptom, cause));
+
 /** One matter once: what only follows from another is told in its words, beside why it matters. */
 export function causesFirst(all: readonly Matter[]): Matter[] {
-  const parts = new Map<Matter, Matter[]>();
-  const folded = new Set<Matter>();
+  const causes = new Map<Matter, Matter>();
+  const rootOf = (m: Matter): Matter => (causes.has(m) ? rootOf(causes.get(m)!) : m);
   for (const symptom of all) {
     if (symptom.dismissed !== null || symptom.severity === 'stop') continue;
-    const cause = all.find((m) => !folded.has(m) && isOf(symptom, m));
-    if (!cause) continue;
-    folded.add(symptom);
-    parts.set(cause, [...(parts.get(cause) ?? []), symptom]);
+    const cause = all.find((m) => isOf(symptom, m) && rootOf(m) !== symptom);
+    if (cause) causes.set(symptom, cause);
   }
   return all
-    .filter((m) => !folded.has(m))
-    .map((m) => {
-      const with_ = parts.get(m);
-      if (!with_) return m;
-      const severity = [m, ...with_].reduce((a, b) =>
-        loudness[b.severity] < loudness[a.severity] ? b : a,
-      ).severity;
-      return { ...m, severity, why: [m.why, ...with_.map((p) => p.what)].join(' ') };
+    .filter((m) => !causes.has(m))
+    .map((root) => {
+      const parts = all.filter((m) => m !== root && rootOf(m) === root);
+      if (parts.length === 0) return root;
+      const [loudest] = [root, ...parts].sort((a, b) => loudness[a.severity] - loudness[b.severity]);
+      return {
+        ...root,
+        severity: loudest!.severity,
+        why: [root.why, ...parts.map((p) => p.what)].join(' '),
+      };
     });
 }

@@ -23,9 +23,6 @@ export const isInclined = (m: MeasuredLine): boolean =>
 export const isFreeWeight = (m: MeasuredLine): boolean =>
   ['barbell', 'curl bar', 'dumbbells', 'dumbbell'].includes(m.movement.implement);
 
-export const isHeavyCompound = (m: MeasuredLine): boolean =>
-  m.movement.compound && (m.movement.family === 'press' || m.movement.family === 'overhead');
-
 const techniques: readonly SchemeKind[] = ['drop', 'mechanical drop', 'rest-pause', 'burn-out'];
 
 /** Sets that go on past where plain ones end. */

@@ -33,7 +33,7 @@ function doseChange(before: Measured, after: Measured): Effect['dose'] {
 
 interface Tried {
   fix: Fix;
-  /** Nothing as loud as the matter has come of it. */
+  /** Nothing loud has come of it. */
   isClean: boolean;
 }
 
@@ -82,7 +82,7 @@ function* editOf({ edit }: FixDraft, soFar: readonly Finding[]): Generator<reado
   }
 }
 
-/** Of a draft and what may stand instead of it, the first that is a remedy and brings nothing as loud; else the first. */
+/** Of a draft and what may stand instead of it, the first that is a remedy and brings nothing loud; of a stop, else the first. */
 function* proven(
   s: Measured,
   matter: Matter,
@@ -90,7 +90,6 @@ function* proven(
   draft: FixDraft,
   soFar: readonly Finding[],
 ): Generator<readonly Finding[], Tried | null> {
-  // What brings something as loud is better than a stop, and than nothing else.
   let second: Tried | null = null;
   for (const way of [draft, ...(draft.instead ?? [])]) {
     const edit = yield* editOf(way, soFar);
@@ -115,8 +114,8 @@ function leavingOut(s: Measured, { on, keeps, severity }: Matter): FixDraft[] {
 
 /**
  * The findings of a session with their remedies, loudest first, looked for step by step: between two steps whoever
- * draws the screen may have the machine, and the findings that are through. A remedy removes its own finding, brings no stop, and says whatever else
- * comes of it: each was done to a copy and looked at. No more than `most` are tried, for the loudest findings first.
+ * draws the screen may have the machine, and the findings that are through. A remedy removes its own finding, brings no
+ * stop, would be signed, and says whatever else comes of it: each was done to a copy and looked at. No more than `most` are tried, for the loudest findings first.
  */
 export function* lookingForRemedies(s: Measured, most = Infinity): Generator<readonly Finding[], Finding[]> {
   const all = mattersOf(s);

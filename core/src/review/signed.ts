@@ -1,11 +1,18 @@
 import { groupCredit, type GroupId, groupIds, type RegionId, regions } from '../anatomy';
 import { usualness } from '../choosing';
 import { DIRECT } from '../dose';
-import type { Measured, MeasuredLine } from '../measure';
+import {
+  HEAVY_REST_S,
+  isHeavyCompound,
+  MAIN_SETS,
+  mainLift,
+  type Measured,
+  type MeasuredLine,
+} from '../measure';
 import type { Severity } from '../schools';
 import { type Edit, promisedReps } from '../session';
 import type { Moves } from './model';
-import { isHeavyCompound, setsOf } from './questions';
+import { setsOf } from './questions';
 
 /** What a change is for, as far as the judge has to know. */
 export interface Purpose {
@@ -23,11 +30,8 @@ const LEAST_MOVE = 0.2;
 const MAY_LOSE = 0.6;
 /** Movements less usual than this are a coach's own idea, not a remedy's. Own estimate. */
 const ORDINARY = 0.2;
-/** Rest of a heavy lift that is not gone under, seconds, and repetitions up to which it is heavy. Common practice. */
-const HEAVY_REST_S = 120;
+/** Repetitions up to which a press is heavy enough for its whole rest. Common practice. */
 const HEAVY_REPS = 8;
-/** Sets the main lift keeps. */
-const MAIN_SETS = 3;
 const SLACK_S = 30;
 
 const isGroup = (id: GroupId | RegionId): id is GroupId => (groupIds as readonly string[]).includes(id);
@@ -47,9 +51,6 @@ const trains = (lines: readonly MeasuredLine[], group: GroupId): boolean =>
 
 const isKnown = (m: MeasuredLine): boolean =>
   m.movement.load.kind !== 'external' || m.sets.some((set) => set.kg !== null);
-
-/** The lift a day turns about: the first heavy one. */
-export const mainLift = (s: Measured): MeasuredLine | undefined => s.lines.find(isHeavyCompound);
 
 const kindOfPattern = (m: MeasuredLine): string => m.movement.pattern.split(' ')[0]!;
 const times = (s: Measured, m: MeasuredLine): number =>
@@ -73,7 +74,9 @@ function badSwap(
 }
 
 /** Another figure of the same movement. */
-function badFigure(before: Measured, was: MeasuredLine, is: MeasuredLine): boolean {
+function badFigure(before: Measured, was: MeasuredLine, is: MeasuredLine, p: Purpose): boolean {
+  // Another grip or angle can make it another muscle's.
+  if (mostFor(was) !== mostFor(is) && !p.on.includes(was.id)) return true;
   const fewest = Math.min(...promisedReps(is.line).map((r) => r.lo));
   const isHeavy = isHeavyCompound(is) && fewest <= HEAVY_REPS;
   if (isHeavy && is.line.restS < Math.min(was.line.restS, HEAVY_REST_S)) return true;
@@ -105,7 +108,7 @@ export function isSigned(before: Measured, after: Measured, purpose: Purpose): b
     const was = known.get(is.id);
     if (!was) return times(after, is) === 1 && usualness({ id: is.entryId }) >= ORDINARY;
     return was.movement.id === is.movement.id
-      ? !badFigure(before, was, is)
+      ? !badFigure(before, was, is, purpose)
       : !badSwap(before, after, was, is, purpose);
   });
 }

@@ -156,7 +156,7 @@ export function learnFrom(b: Belief, set: DoneSet, first: Surprise | null): Surp
   return { off, left, possible, loss: able.loss };
 }
 
-/** Two sets to failure of one lift, at least eight repetitions apart within three weeks, say how the client's curve bends. */
+/** A short and a long set, both to failure, of the same lift within three weeks: how the client's curve bends. */
 export interface CurvePair {
   lift: number;
   /** R of each, ordinary repetitions, and log(load) with its loss taken off: log(kg) + loss. */

@@ -70,4 +70,5 @@ export {
 } from './stores';
 export { A_LOT, setModelTable } from './table';
 export { biasWeight, leftThought, tellingSd } from './telling';
-export { ANY_RANGE, runKey, type TrainedSet, Training } from './training';
+export { ANY_RANGE, runKey, type TrainedSet } from './record';
+export { Training } from './training';

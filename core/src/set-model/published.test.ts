@@ -19,7 +19,7 @@ test.each(chart)('%p reps sit within 3 points of %p %% of max', (reps, percent) 
   expect(Math.abs(100 * Math.exp(-overAt(reps)) - percent)).toBeLessThanOrEqual(3);
 });
 
-test('no repetition costs more than twice, or less than half, what its neighbour costs; there is no last one', () => {
+test('the cost of a repetition at most halves or doubles from one to the next; there is no last one', () => {
   const costs = Array.from({ length: 60 }, (_, i) => overAt(i + 2) - overAt(i + 1));
   costs.slice(1).forEach((cost, i) => {
     expect(cost / costs[i]!).toBeGreaterThan(0.5);

@@ -18,7 +18,7 @@ export interface SessionSet {
 
 /** What the sessions of a lift, of one range, come to: what the next may do with the load. */
 export interface Run {
-  /** Ordinary sessions so far, and the first set's load of the last; null before any. */
+  /** Ordinary sessions so far, and what the latest began with; null before any. */
   sessions: number;
   lastKg: number | null;
   /** Sessions running that were bad, and short; answered by a step down they begin anew. */

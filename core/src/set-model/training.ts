@@ -1,4 +1,3 @@
-import type { Credits } from '../anatomy';
 import { noWatch, type Watch, watched } from './alarm';
 import {
   ableAt,
@@ -14,85 +13,26 @@ import { boundedCost } from './curve';
 import { type DoneSet, learnCurve, learnFrom, type Surprise } from './evidence';
 import { withLift } from './extending';
 import type { Lift } from './lift';
-import { noRun, type Run, runAfter, type SessionSet } from './raising';
+import {
+  type Failure,
+  lineBegun,
+  type LineRun,
+  onRecord,
+  type SessionOnRecord,
+  type TrainedSet,
+} from './record';
+import { noRun, type Run, runAfter } from './raising';
 import { type DayReading, dayReading, standingOf, type Slope } from './standing';
 import { copyOfStores, felt, freshStores, lossOf, recover, type Stores, tire } from './stores';
 import { setModelTable } from './table';
-import { biasWeight, tellingSd } from './telling';
+import { biasWeight } from './telling';
 
 const { noise, telling } = setModelTable;
 
-/** A set somebody did, with what was asked of it. */
-export interface TrainedSet {
-  /** Which line of the session, and which of its sets, from 0. */
-  line: string;
-  index: number;
-  lift: string;
-  /** As the coach says it, and everything that moves; kg. */
-  kg: number;
-  movesKg: number;
-  reps: number;
-  /** Ordinary repetitions that one is worth, and how long one takes, seconds, both sides. */
-  pace: number;
-  repS: number;
-  /** Null where nobody said. */
-  told: number | null;
-  failed: boolean;
-  asked: { lo: number; hi: number; reserve: number; toFailure?: boolean } | null;
-  /** How it looked; a set that broke form proves a most and lifts nothing. */
-  technique?: 'clean' | 'slipping' | 'broke' | null;
-  /** What it is evidence of: strength, or only of work that tires. */
-  counts: boolean;
-  credits: Credits;
-  oneSided?: boolean;
-  /** Loss at its start, where nothing is kept that it could be replayed from; before the client's own factor. */
-  loss?: number;
-}
-
-interface SetOnRecord {
-  logKg: number;
-  done: number;
-  told: number | null;
-  failed: boolean;
-  /** Left as thought, where it was told. */
-  left: number;
-  sd: number;
-  loss: number;
-  cost: number;
-  pace: number;
-}
-
-interface SessionOnRecord {
-  day: number;
-  isLight: boolean;
-  byLift: Map<string, SetOnRecord[]>;
-}
-
-interface Failure {
-  day: number;
-  reps: number;
-  log: number;
-}
-
-/** Of one line, while its session runs. */
-interface LineRun {
-  lift: string;
-  key: string;
-  first: Surprise | null;
-  isCounted: boolean;
-  sets: SessionSet[];
-}
-
-/** Of a set of which nobody kept what was asked. */
-export const ANY_RANGE = { lo: 0, hi: 0 };
 const CURVE_PAIR = { repsApart: 8, days: 21 };
 
-/** The key under which a lift's sessions of one range run on. */
-export const runKey = (lift: string, asked: { lo: number; hi: number }): string =>
-  `${lift} ${asked.lo}-${asked.hi}`;
-
 /**
- * Tests and sets replayed in order of time. What is known now of a client's strength, tiredness and runs of sessions;
+ * A client's tests and sets, lived through from the first on. What is known now of a client's strength, tiredness and runs of sessions;
  * goes on with a session while it is done. Days are counted from any day.
  */
 export class Training {
@@ -311,17 +251,8 @@ export class Training {
   }
 
   private lineOf(set: TrainedSet): LineRun {
-    let line = this.lines.get(set.line);
-    if (!line) {
-      line = {
-        lift: set.lift,
-        key: runKey(set.lift, set.asked ?? ANY_RANGE),
-        first: null,
-        isCounted: false,
-        sets: [],
-      };
-      this.lines.set(set.line, line);
-    }
+    const line = this.lines.get(set.line) ?? lineBegun(set);
+    this.lines.set(set.line, line);
     return line;
   }
 
@@ -336,32 +267,15 @@ export class Training {
 
   private record(
     set: TrainedSet,
-    {
-      movesKg,
-      loss,
-      expected,
-      surprise,
-    }: { movesKg: number; loss: number; expected: number; surprise: Surprise },
+    of: { movesKg: number; loss: number; expected: number; surprise: Surprise },
   ): void {
+    const { movesKg, loss, expected, surprise } = of;
     const { session, belief } = this;
     if (!session || surprise.off === null || (!set.failed && set.told === null)) return;
-    const { pace } = set;
-    const own = ownReps(belief, this.index(set.lift));
-    const done = set.failed ? surprise.possible : set.reps * pace;
-    const left = surprise.left / pace;
-    const sd = (set.failed ? telling.countSd : tellingSd(left)) * pace;
     const list = session.byLift.get(set.lift) ?? [];
-    list.push({
-      logKg: Math.log(movesKg),
-      done,
-      told: set.told,
-      failed: set.failed,
-      left,
-      sd,
-      loss,
-      cost: boundedCost(belief.curve, Math.max(2, expected), own),
-      pace,
-    });
+    const own = ownReps(belief, this.index(set.lift));
+    const cost = boundedCost(belief.curve, Math.max(2, expected), own);
+    list.push(onRecord(set, surprise, { logKg: Math.log(movesKg), loss, cost }));
     session.byLift.set(set.lift, list);
     if (set.failed && set.asked?.toFailure)
       this.failed(

@@ -2,7 +2,8 @@ import type { Unreadable } from '@drimbo/core/formats';
 import { PAINFUL } from '@drimbo/core/log';
 import { sql, type Kysely } from 'kysely';
 import type { Tables } from '../database/tables';
-import { rigIn, tornSet } from './sets';
+import { rigIn } from './rig-text';
+import { tornSet } from './sets';
 
 /** So many sets are looked back on where nobody says. */
 const MOST = 400;

@@ -1,31 +1,12 @@
 import type { Unreadable } from '@drimbo/core/formats';
 import { type PerformedSet, performedSetSchema, type SetList } from '@drimbo/core/log';
-import { rigSchema } from '@drimbo/core/movements';
 import { askedOfSetSchema } from '@drimbo/core/strength';
 import type { Kysely, Selectable } from 'kysely';
 import { z } from 'zod';
+import { rigIn } from './rig-text';
 import { asOfOneMoment } from '../database/driver';
 import type { PerformedSetRow, Tables } from '../database/tables';
 import { checked, notFound, Problem, upToAYearAhead } from '../problems/problem';
-
-/** So many settings are known by their text: a house has some dozens. */
-const MOST_RIGS = 5_000;
-const rigs = new Map<string, PerformedSet['rig'] | null>();
-
-/** The settings of a logged set from their text; null where they are none. */
-export function rigIn(text: string): PerformedSet['rig'] | null {
-  const known = rigs.get(text);
-  if (known !== undefined) return known;
-  let rig: PerformedSet['rig'] | null = null;
-  try {
-    rig = rigSchema.safeParse(JSON.parse(text)).data ?? null;
-  } catch {
-    // It is not even JSON.
-  }
-  if (rigs.size >= MOST_RIGS) rigs.clear();
-  rigs.set(text, rig);
-  return rig;
-}
 
 /** A row whose settings cannot be read, as it lies in the file. */
 export const tornSet = (row: Selectable<PerformedSetRow>): Unreadable => ({

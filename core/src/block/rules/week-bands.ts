@@ -2,7 +2,7 @@ import { groupCredit, type GroupId, groupIds, groupNames } from '../../anatomy';
 import { DIRECT } from '../../dose';
 import { type Edit, setCountOf } from '../../session';
 import { addedWith, easiestFirst, isOrdinary, isUsual, followed, setsChanged, written } from '../asking';
-import { mainLift } from '../../review';
+import { MAIN_SETS, mainLift } from '../../measure';
 import { setsText } from '../words';
 import { isReturning, weekBand } from '../bands';
 import type {
@@ -17,7 +17,6 @@ import type {
 /** Less than this past a band is no matter. */
 const SLACK = 0.5;
 const MOST_STEPS = 24;
-const MAIN_SETS = 3;
 
 const additions: Record<GroupId, string[]> = {
   chest: ['incline-dumbbell-press', 'cable-fly-shoulder-height', 'dumbbell-bench-press'],

@@ -1,12 +1,12 @@
 import { kindEntries } from '../../choosing';
 import type { RegionId } from '../../anatomy';
 import { missingFor } from '../../kit';
-import { clientMax, type Measured, type MeasuredLine } from '../../measure';
+import { clientMax, type Measured, type MeasuredLine, isHeavyCompound } from '../../measure';
 import { type Entry, findEntry } from '../../movements';
 import { singleBlock, withSetCount } from '../../session';
 import { startingLine } from '../../schools';
 import type { FixDraft } from '../model';
-import { blockIndex, freshId, isHeavyCompound } from '../questions';
+import { blockIndex, freshId } from '../questions';
 
 /** Names that train a head before the others of its group. */
 export const bringing: Partial<Record<RegionId, readonly string[]>> = {

@@ -1,7 +1,7 @@
-import type { Measured, MeasuredLine } from '../../measure';
+import { type Measured, type MeasuredLine, isHeavyCompound } from '../../measure';
 import { homesOf, promisedReps, type RepRange, repsText } from '../../session';
 import type { FindingDraft, Rule } from '../model';
-import { changeLine, isHeavyCompound, setsOf } from '../questions';
+import { changeLine, setsOf } from '../questions';
 
 const meets = (a: RepRange, b: RepRange): boolean => a.lo <= b.hi && b.lo <= a.hi;
 

@@ -1,6 +1,7 @@
+import { isHeavyCompound } from '../../measure';
 import { promisedReps } from '../../session';
 import type { Rule } from '../model';
-import { freshId, isHeavyCompound } from '../questions';
+import { freshId } from '../questions';
 
 /** Repetitions up to which a first lift wants leading up to. Common practice. */
 const HEAVY = 6;

@@ -1,5 +1,6 @@
+import { isHeavyCompound } from '../../measure';
 import type { Rule } from '../model';
-import { blockIndex, changeLine, isHeavyCompound, lowestReserve } from '../questions';
+import { blockIndex, changeLine, lowestReserve } from '../questions';
 
 /** Light work leaves more than this. Common practice. */
 const LIGHT = 3;

@@ -1,8 +1,8 @@
 import { DIRECT } from '../../dose';
 import { groupCredit, type GroupId, groupIds, groupNames, type RegionId, regions } from '../../anatomy';
-import type { Measured, MeasuredLine } from '../../measure';
+import { type Measured, type MeasuredLine, isHeavyCompound } from '../../measure';
 import type { Rule } from '../model';
-import { blockIndex, isHeavyCompound } from '../questions';
+import { blockIndex } from '../questions';
 
 interface Wanted {
   name: string;

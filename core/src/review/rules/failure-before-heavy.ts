@@ -1,7 +1,8 @@
+import { isHeavyCompound } from '../../measure';
 import { DIRECT } from '../../dose';
 import { groupCredit, groupIds, groupNames } from '../../anatomy';
 import type { Rule } from '../model';
-import { blockIndex, easedTo, isFreeWeight, isHeavyCompound, lowestReserve } from '../questions';
+import { blockIndex, easedTo, isFreeWeight, lowestReserve } from '../questions';
 
 const TRAINED = 0.5;
 

@@ -1,4 +1,5 @@
-import { easedTo, isHeavyCompound, lowestReserve } from '../questions';
+import { isHeavyCompound } from '../../measure';
+import { easedTo, lowestReserve } from '../questions';
 import { setTargets } from '../../session';
 import type { Rule } from '../model';
 

@@ -1,7 +1,7 @@
-import type { MeasuredLine } from '../../measure';
+import { type MeasuredLine, isHeavyCompound } from '../../measure';
 import { setTargets } from '../../session';
 import type { Rule } from '../model';
-import { easedTo, isHeavyCompound } from '../questions';
+import { easedTo } from '../questions';
 
 /** Sets of a line before its last that go to failure. */
 function earlyIn(m: MeasuredLine): number {

@@ -1,9 +1,9 @@
 import { DIRECT } from '../../dose';
 import { groupCredit, type GroupId, groupIds, groupNames } from '../../anatomy';
 import { groupOfEmphasis } from '../../session';
-import type { MeasuredLine } from '../../measure';
+import { type MeasuredLine, isHeavyCompound } from '../../measure';
 import type { Rule } from '../model';
-import { blockIndex, isHeavyCompound, lowestReserve } from '../questions';
+import { blockIndex, lowestReserve } from '../questions';
 
 /** An easier set than this hardly tires what comes after. */
 const EASY = 4;

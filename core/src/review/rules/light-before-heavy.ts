@@ -1,9 +1,9 @@
 import { DIRECT } from '../../dose';
 import { groupCredit, groupIds } from '../../anatomy';
-import type { MeasuredLine } from '../../measure';
+import { type MeasuredLine, isHeavyCompound } from '../../measure';
 import { promisedReps } from '../../session';
 import type { Rule } from '../model';
-import { blockIndex, isHeavyCompound } from '../questions';
+import { blockIndex } from '../questions';
 
 /** Repetitions up to which a set is heavy, and so many more are light beside it. Common practice. */
 const HEAVY = 6;

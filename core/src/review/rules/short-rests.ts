@@ -1,8 +1,8 @@
-import type { Measured, MeasuredLine } from '../../measure';
+import { type Measured, type MeasuredLine, isHeavyCompound } from '../../measure';
 import { setTargets } from '../../session';
 import { clockText } from '../../units';
 import type { FindingDraft, Rule } from '../model';
-import { changeLine, isHeavyCompound, setsOf } from '../questions';
+import { changeLine, setsOf } from '../questions';
 
 /** Heavy sets, in repetitions, and the least rest they make sense with, seconds. Common practice. */
 const HEAVY = 6;

@@ -1,9 +1,9 @@
 import { type RegionId, regions } from '../../anatomy';
 import { DIRECT } from '../../dose';
-import type { Measured } from '../../measure';
+import { type Measured, isHeavyCompound } from '../../measure';
 import { type DayKind, kindOf } from '../../session';
 import type { FindingDraft, FixDraft, Rule } from '../model';
-import { blockIndex, isHeavyCompound, setsFor } from '../questions';
+import { blockIndex, setsFor } from '../questions';
 import { changeSets } from '../set-changes';
 import { bringing, offerFirst } from './additions';
 import { turned } from './missing-upper-chest';

@@ -1,12 +1,12 @@
 import { type GroupId, groupIds } from '../../anatomy';
-import { measure, type Measured } from '../../measure';
-import { mainLift, remedied } from '../../review';
+import { mainLift, measure, type Measured } from '../../measure';
+import { remedied } from '../../review';
 import { applyEdit } from '../../session';
 import type { Case } from '../cases';
 
 /** A session mended by the first remedy of its first finding, as often as there is one louder than a note. */
 export interface MendedWalk {
-  steps: { of: string; label: string }[];
+  steps: { rule: string; of: string; label: string }[];
   /** What is wrong with the way there; nothing where a coach would sign it. */
   wrong: string[];
   after: Measured;
@@ -44,7 +44,7 @@ export function mendedBy({ session, context }: Case): MendedWalk {
     const [fix] = finding.fixes;
     const figures = figuresOf(now);
     now = measure(applyEdit(now.session, fix!.edit), context);
-    steps.push({ of: finding.what, label: fix!.label });
+    steps.push({ rule: finding.rule, of: finding.what, label: fix!.label });
     for (const [key, value] of figuresOf(now)) {
       const was = figures.get(key);
       if (was === undefined || was === value) continue;
@@ -53,7 +53,7 @@ export function mendedBy({ session, context }: Case): MendedWalk {
       changes.set(key, [...seen, value]);
     }
   }
-  const mustGo = steps.some((s) => /not (there|in)|hard on/.test(s.of));
+  const mustGo = steps.some((s) => s.rule === 'not-in-this-gym' || s.rule === 'client-limits');
   if (main && !mustGo && !now.lines.some((m) => m.movement.id === main))
     wrong.push(`the main lift is gone: ${main}`);
   for (const group of groupIds)

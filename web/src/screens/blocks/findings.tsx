@@ -6,9 +6,9 @@ import { styled } from 'styled-components';
 import { ink, size } from '../../look/theme';
 import { Button } from '../../parts/button';
 import { Mark } from '../../parts/mark';
-import { TextField } from '../../parts/text-field';
 import type { BlockDesk } from '../../state/use-block';
 import { FindingItem } from '../shared/finding-item';
+import { ReasonForm } from '../shared/reason-form';
 import { groundWords } from '../rules/words';
 
 const List = styled.ul`
@@ -37,44 +37,13 @@ function Aside({
   desk: BlockDesk;
   onDone: () => void;
 }): ReactNode {
-  const [reason, setReason] = useState('');
-  return (
-    <form
-      className="foot"
-      onSubmit={(e) => {
-        e.preventDefault();
-        const why = reason.trim();
-        if (why === '') return;
-        const { dismissed } = desk.block;
-        desk.take(
-          {
-            block: {
-              dismissed: [
-                ...dismissed.filter((d) => d.finding !== finding.key),
-                { finding: finding.key, reason: why },
-              ],
-            },
-            sessions: [],
-          },
-          'set a finding aside',
-        );
-        onDone();
-      }}
-    >
-      <TextField
-        label="Why go on anyway"
-        labelPlace="unseen"
-        placeholder="Why go on anyway?"
-        autoFocus
-        value={reason}
-        maxLength={300}
-        onChange={setReason}
-      />
-      <Button small type="submit" isDisabled={reason.trim() === ''}>
-        Keep it
-      </Button>
-    </form>
-  );
+  const keep = (reason: string): void => {
+    const others = desk.block.dismissed.filter((d) => d.finding !== finding.key);
+    const dismissed = [...others, { finding: finding.key, reason }];
+    desk.take({ block: { dismissed }, sessions: [] }, 'set a finding aside');
+    onDone();
+  };
+  return <ReasonForm onKeep={keep} />;
 }
 
 function One({

@@ -3,9 +3,8 @@ import { schoolIds } from '@drimbo/core/session';
 import { useState, type ReactNode } from 'react';
 import { setAside } from '../../data/asides';
 import type { Designer } from '../../state/use-designer';
-import { Button } from '../../parts/button';
 import { Select } from '../../parts/select';
-import { TextField } from '../../parts/text-field';
+import { ReasonForm } from '../shared/reason-form';
 import { placeOf, type Scope } from './aside-place';
 
 const isOwn = (school: string): boolean => !(schoolIds as readonly string[]).includes(school);
@@ -20,13 +19,10 @@ export function AsideForm({
   designer: Designer;
   onDone: () => void;
 }): ReactNode {
-  const [reason, setReason] = useState('');
   const [scope, setScope] = useState<Scope>('session');
   const [wrong, setWrong] = useState('');
   const { client } = designer.context;
-  const keep = (): void => {
-    const why = reason.trim();
-    if (why === '') return;
+  const keep = (why: string): void => {
     if (scope === 'session') {
       designer.edit({ do: 'dismiss', finding: finding.key, reason: why }, 'set a finding aside');
       onDone();
@@ -36,22 +32,7 @@ export function AsideForm({
       );
   };
   return (
-    <form
-      style={{ display: 'flex', flexWrap: 'wrap', gap: 4, marginTop: 5 }}
-      onSubmit={(e) => {
-        e.preventDefault();
-        keep();
-      }}
-    >
-      <TextField
-        label="Why go on anyway"
-        labelPlace="unseen"
-        placeholder="Why go on anyway?"
-        autoFocus
-        value={reason}
-        maxLength={300}
-        onChange={setReason}
-      />
+    <ReasonForm onKeep={keep}>
       <Select
         small
         label="Holds for"
@@ -66,10 +47,7 @@ export function AsideForm({
         ]}
         onChange={(to) => to && setScope(to)}
       />
-      <Button small type="submit" isDisabled={reason.trim() === ''}>
-        Keep it
-      </Button>
       {wrong && <p role="alert">{wrong}</p>}
-    </form>
+    </ReasonForm>
   );
 }

@@ -1,5 +1,5 @@
 import { styled } from 'styled-components';
-import { ink, size } from '../../look/theme';
+import { ink, narrow, size } from '../../look/theme';
 
 /**
  * A finding in a list: its mark, what and why, and at its foot what can be done; pale where it is set aside, a single line
@@ -8,7 +8,7 @@ import { ink, size } from '../../look/theme';
 export const FindingItem = styled.li<{ $off: boolean; $closed?: boolean; $mended?: boolean }>`
   display: grid;
   grid-template-columns: 18px minmax(0, 1fr);
-  padding: ${(p) => (p.$closed ? '4px 12px 4px 10px' : '7px 12px 8px 10px')};
+  padding: ${(p) => (p.$closed ? '1px 12px 1px 10px' : '7px 12px 8px 10px')};
   border-bottom: 1px solid ${ink.hush};
   opacity: ${(p) => (p.$off ? 0.72 : 1)};
   h3 {
@@ -22,6 +22,7 @@ export const FindingItem = styled.li<{ $off: boolean; $closed?: boolean; $mended
     min-height: 24px;
     overflow: hidden;
     white-space: ${(p) => (p.$closed ? 'nowrap' : 'normal')};
+    ${(p) => (p.$closed ? narrow : '')}
     text-overflow: ellipsis;
   }
   p {
