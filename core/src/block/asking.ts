@@ -1,5 +1,5 @@
 import { type GroupId, groupIds, groupNames } from '../anatomy';
-import { type Measured, type MeasuredLine, isHeavyCompound, mainLift } from '../measure';
+import { type Measured, type MeasuredLine, isHeavyCompound } from '../measure';
 import { type FixDraft, type Matter, mattersOf, offerFirst } from '../review';
 import { type Edit, kindOf, type Line, linesOf, type Session, setCountOf, withSetCount } from '../session';
 import { daysAfter, listed, weekdayOf, weekdays } from '../units';
@@ -67,7 +67,7 @@ export function pushDays(week: MeasuredWeek): MeasuredDay[] {
 }
 
 export const firstHeavy = (d: MeasuredDay): MeasuredLine | undefined =>
-  d.measured ? mainLift(d.measured) : undefined;
+  d.measured?.lines.find(isHeavyCompound);
 
 /** A bench from here on makes a press one for the shoulders, degrees. */
 const STEEP = 60;

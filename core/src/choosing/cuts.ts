@@ -90,47 +90,66 @@ const without = (l: MeasuredLine): Cut => ({
 });
 
 /** Nothing else here trains one of its muscles directly. */
-const isOnlyOne = (m: Measured, l: MeasuredLine): boolean =>
+export const isOnlyOne = (m: Pick<Measured, 'lines'>, l: MeasuredLine): boolean =>
   groupIds.some(
     (g) =>
       groupCredit(l.credits, g) >= DIRECT &&
       !m.lines.some((other) => other !== l && groupCredit(other.credits, g) >= DIRECT),
   );
 
+/** The main lift and what lags is what the client came for. */
+const isAsked = (m: Measured, l: MeasuredLine): boolean =>
+  l === mainLift(m) || m.context.client.lagging.some((id) => (l.credits[id] ?? 0) >= DIRECT);
+
 /** What costs the client little: sets and rests that can be spared, bells for a bar. */
 function onLine(m: Measured, l: MeasuredLine): Cut[] {
   const sets = setCountOf(l.line.scheme);
   const isMain = l === mainLift(m);
   const floor = m.school.restFloorS[l.movement.compound ? 'compound' : 'isolation'];
-  // The main lift and what lags is what the client came for.
-  const isAsked = m.context.client.lagging.some((id) => (l.credits[id] ?? 0) >= DIRECT);
   const cuts: Cut[] = isMain ? [] : otherImplement(m, l);
-  if (sets > (isMain ? MAIN_SETS : FEWEST_SETS) && !isAsked) cuts.push(setLess(l, sets));
+  const fewest = isMain ? MAIN_SETS : FEWEST_SETS;
+  if (sets > fewest && (isMain || !isAsked(m, l))) cuts.push(setLess(l, sets));
   cuts.push(...restsTo(l, isHeavyCompound(l) ? Math.max(floor, HEAVY_REST_S) : floor));
   if (l.movement.family === 'corrective' && m.lines.length > 1) cuts.push(without(l));
   return cuts;
 }
 
-/** Where nothing else is left: down to one set, to the floor of the rests, and whole movements. */
+/** Further: what the client came for gives up rest, the others sets and, where another does as much, their place. */
 function harder(m: Measured, l: MeasuredLine): Cut[] {
+  const rests = restsTo(l, m.school.restFloorS[l.movement.compound ? 'compound' : 'isolation']);
+  if (isAsked(m, l)) return rests;
   const sets = setCountOf(l.line.scheme);
-  const floor = m.school.restFloorS[l.movement.compound ? 'compound' : 'isolation'];
   return [
-    ...otherImplement(m, l),
+    ...rests,
     ...(sets > 1 ? [setLess(l, sets)] : []),
-    ...restsTo(l, floor),
     ...(sets <= FEWEST_SETS && m.lines.length > 1 && !isOnlyOne(m, l) ? [without(l)] : []),
   ];
 }
 
-/** How far cuts go: what costs little; further down in sets, rests and movements; whatever is left. */
-export const cutDepths = [0, 1, 2] as const;
+/** Further still: what the client came for gives up sets, the others their place. */
+function hardest(m: Measured, l: MeasuredLine): Cut[] {
+  const sets = setCountOf(l.line.scheme);
+  if (isAsked(m, l)) return sets > FEWEST_SETS ? [setLess(l, sets)] : [];
+  return m.lines.length > 1 ? [without(l)] : [];
+}
+
+/** Whatever is left. */
+const last = (m: Measured, l: MeasuredLine): Cut[] => {
+  const sets = setCountOf(l.line.scheme);
+  return [
+    ...otherImplement(m, l),
+    ...(sets > 1 ? [setLess(l, sets)] : []),
+    ...(m.lines.length > 1 ? [without(l)] : []),
+  ];
+};
+
+const ways = [onLine, harder, hardest, last] as const;
+/** How far cuts go: from what costs little to whatever is left. */
+export const cutDepths = [0, 1, 2, 3] as const;
 export type CutDepth = (typeof cutDepths)[number];
 
 /** The ways to save time from here, each as one edit; the deeper ones with those that cost less. */
 export const cutsOf = (m: Measured, depth: CutDepth): Cut[] => [
-  ...m.lines.flatMap((l) => onLine(m, l)),
+  ...ways.slice(0, depth + 1).flatMap((way) => m.lines.flatMap((l) => way(m, l))),
   ...inTurn(m),
-  ...(depth > 0 ? m.lines.flatMap((l) => harder(m, l)) : []),
-  ...(depth > 1 && m.lines.length > 1 ? m.lines.map(without) : []),
 ];

@@ -9,6 +9,8 @@ export const HEAVY_REST_S = 120;
 export const isHeavyCompound = ({ movement }: Pick<MeasuredLine, 'movement'>): boolean =>
   movement.compound && (movement.family === 'press' || movement.family === 'overhead');
 
-/** The lift a day turns about: the first heavy one. */
-export const mainLift = ({ lines }: { lines: readonly MeasuredLine[] }): MeasuredLine | undefined =>
-  lines.find(isHeavyCompound);
+/** The lift a day turns about: the first heavy one that is loaded, else the first. */
+export const mainLift = ({ lines }: { lines: readonly MeasuredLine[] }): MeasuredLine | undefined => {
+  const heavy = lines.filter(isHeavyCompound);
+  return heavy.find((m) => m.movement.load.kind === 'external') ?? heavy[0];
+};

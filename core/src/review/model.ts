@@ -80,6 +80,8 @@ export interface Finding {
   why: string;
   /** Remedies that are proven to be ones; none until they are looked for. */
   fixes: Fix[];
+  /** They were looked for: where there are none, none would be signed. */
+  searched?: true;
   /** The coach's reason for going on, when it has been set aside. */
   dismissed: string | null;
   /** Where it has been: for this session, or its whole rule for the client or the school. */

@@ -125,7 +125,8 @@ export function* lookingForRemedies(s: Measured, most = Infinity): Generator<rea
     const { drafts, keeps: _keeps, moves: _moves, mustGo: _mustGo, lessens: _lessens, ...finding } = matter;
     const found: Tried[] = [];
     const rounds = [drafts, () => (found.length === 0 ? leavingOut(s, matter) : [])];
-    if (matter.dismissed === null && left > 0)
+    const isLooked = matter.dismissed === null && left > 0;
+    if (isLooked)
       for (const ways of rounds)
         for (const draft of ways()) {
           if (left <= 0) break;
@@ -137,7 +138,8 @@ export function* lookingForRemedies(s: Measured, most = Infinity): Generator<rea
     const clean = found.filter((f) => f.isClean);
     const fixes = (clean.length > 0 ? clean : found).map((f) => f.fix);
     // The least change first: a figure, then a movement, then one more.
-    findings.push({ ...finding, fixes: fixes.sort((a, b) => sizeOf(a.edit) - sizeOf(b.edit)) });
+    fixes.sort((a, b) => sizeOf(a.edit) - sizeOf(b.edit));
+    findings.push({ ...finding, fixes, ...(isLooked ? { searched: true } : {}) });
   }
   return findings;
 }

@@ -63,6 +63,7 @@ test.each<[string, string[], Partial<Session>, DayKind]>([
 
 test.each<[DayKind, Owed[]]>([
   ['chest', ['upper chest', 'adduction', 'stretch']],
+  ['push', ['upper chest', 'stretch', 'side delts', 'rear delts', 'long head', 'triceps angles']],
   ['shoulders', ['side delts', 'rear delts']],
   ['arms', ['long head', 'triceps angles']],
 ])('a day of the kind %s owes no more than its own', (kind, owed) => {

@@ -71,7 +71,7 @@ export type Owed =
   | 'triceps angles';
 
 const owedBy: Record<DayKind, readonly Owed[]> = {
-  push: ['upper chest', 'adduction', 'stretch', 'side delts', 'rear delts', 'long head', 'triceps angles'],
+  push: ['upper chest', 'stretch', 'side delts', 'rear delts', 'long head', 'triceps angles'],
   chest: ['upper chest', 'adduction', 'stretch'],
   shoulders: ['side delts', 'rear delts'],
   arms: ['long head', 'triceps angles'],

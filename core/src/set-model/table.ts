@@ -93,7 +93,7 @@ export const setModelTable = {
     stretch: 0.25,
     sdMost: 0.2,
     /** A first set expected to bring less than this share of the lowest of its range is none. */
-    leastShare: 0.6,
+    leastShare: 0.7,
     /** Another load than last time, and than the one in hand. */
     otherThanLast: 0.6,
     otherThanInHand: 0.5,

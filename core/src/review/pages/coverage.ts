@@ -81,8 +81,8 @@ export const coverage: Record<string, RulePage> = {
   },
   'missing-adduction': {
     checks: 'Two or more chest presses, six sets and more, and no fly.',
-    forWhom: 'Chest and push days for size; not for strength, and not in the first year.',
-    fires: of('three presses', [press, line('incline-dumbbell-press'), line('chest-dip')]),
+    forWhom: 'Chest days for size; not for strength, and not in the first year.',
+    fires: of('three presses', [press, line('incline-dumbbell-press'), line('chest-dip')], { kind: 'chest' }),
     quiet: of('presses and a cable fly', [
       press,
       line('incline-dumbbell-press'),

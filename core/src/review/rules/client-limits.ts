@@ -1,4 +1,4 @@
-import { cautionFor, doingOf } from '../../choosing';
+import { cautionFor, doingOf, kindnessOf } from '../../choosing';
 import { makeableLoads } from '../../kit';
 import type { Measured, MeasuredLine } from '../../measure';
 import { findMovement, type LimitId, type Rig } from '../../movements';
@@ -14,6 +14,9 @@ export const limitNames: Record<LimitId, string> = {
   'blood pressure': 'blood pressure',
   'pec strain': 'an earlier chest strain',
 };
+
+/** Movements that are compared for it. */
+const SWAPS = 4;
 
 /** Changes a coach would try against a caution, the mildest first; only what answers it is ever offered. */
 function milder(s: Measured, m: MeasuredLine, limit: LimitId): FixDraft[] {
@@ -108,6 +111,17 @@ function gentler(s: Measured, m: MeasuredLine, limit: LimitId): FixDraft[] {
   return milder(s, m, limit).filter(answers).slice(0, 3);
 }
 
+/** Other movements for the job, those first that the limit is better off with. */
+function kinder(m: MeasuredLine, s: Measured, limit: LimitId): FixDraft[] {
+  const drafts = insteadOf(m, s, { other: null, kindTo: limit }, SWAPS);
+  const prefers = ({ edit }: FixDraft): number =>
+    typeof edit === 'function' || edit.do !== 'line'
+      ? 0
+      : kindnessOf(findMovement(edit.patch.movement!)!, edit.patch.rig ?? {}, [limit]).prefers;
+  const [first, ...instead] = drafts.sort((a, b) => prefers(b) - prefers(a));
+  return first ? [{ ...first, instead }] : [];
+}
+
 function look(s: Measured): FindingDraft[] {
   return s.context.client.limits.flatMap(({ limit }) =>
     s.lines.flatMap((m): FindingDraft[] => {
@@ -121,7 +135,7 @@ function look(s: Measured): FindingDraft[] {
           severity: met.isNote ? 'note' : 'watch',
           what: `${m.name} is hard on ${limitNames[limit]} as it is written.`,
           why: met.say,
-          fixes: () => [...gentler(s, m, limit), ...insteadOf(m, s, { other: null, kindTo: limit })],
+          fixes: () => [...gentler(s, m, limit), ...kinder(m, s, limit)],
         },
       ];
     }),

@@ -64,31 +64,50 @@ export const waysOn = (s: Measured, m: MeasuredLine): FixDraft[] => [
   ...insteadOf(m, s, { other: 'kit', kindTo: null }),
 ];
 
+function isTooLight(s: Measured, m: MeasuredLine): boolean {
+  const [set] = m.sets;
+  const heaviest = choicesOf(s.context.kit, m.movement)?.at(-1)?.kg;
+  return (
+    m.movement.load.kind === 'external' &&
+    set !== undefined &&
+    !set.byHand &&
+    set.kg === heaviest &&
+    set.wishKg !== null &&
+    set.expectedReserve !== null &&
+    set.wishKg > set.kg! &&
+    set.expectedReserve - set.target.reserve > TOO_EASY
+  );
+}
+
+/** Each of several in the first way it has, together. */
+function allAtOnce(lines: readonly MeasuredLine[]): FixDraft[] {
+  const slow = lines.flatMap((m) => slower(m).map(({ patch }) => changeLine(m.id, patch)));
+  return slow.length < lines.length
+    ? []
+    : [{ label: 'Lower all of them for four seconds, pause one', edit: { do: 'all', edits: slow } }];
+}
+
 export const rackRunsOut: Rule = {
   id: 'rack-runs-out',
   title: 'The kit ends too early',
   severity: 'note',
   ground: 'common practice',
-  look: (s) =>
-    s.lines
-      .filter((m) => {
-        const set = m.sets[0];
-        const heaviest = choicesOf(s.context.kit, m.movement)?.at(-1)?.kg;
-        return (
-          m.movement.load.kind === 'external' &&
-          set !== undefined &&
-          !set.byHand &&
-          set.kg === heaviest &&
-          set.wishKg !== null &&
-          set.expectedReserve !== null &&
-          set.wishKg > set.kg! &&
-          set.expectedReserve - set.target.reserve > TOO_EASY
-        );
-      })
-      .map((m) => ({
-        on: [m.id],
-        what: `${m.name} would need ${roughMass(m.sets[0]!.wishKg!, s.context.client.unit)}; the heaviest here is ${massText(m.sets[0]!.kg!, s.context.client.unit)}.`,
+  look: (s) => {
+    const lines = s.lines.filter((m) => isTooLight(s, m));
+    const [one] = lines;
+    if (!one) return [];
+    const { unit } = s.context.client;
+    const [first] = one.sets;
+    return [
+      {
+        on: lines.map((m) => m.id),
+        what:
+          lines.length === 1
+            ? `${one.name} would need ${roughMass(first!.wishKg!, unit)}; the heaviest here is ${massText(first!.kg!, unit)}.`
+            : `${lines.length} movements would need more than the heaviest load here, ${one.name.toLowerCase()} ${roughMass(first!.wishKg!, unit)}.`,
         why: 'Slower lowering, a pause, one-and-a-half reps, more of them or another implement make the load enough again.',
-        fixes: () => waysOn(s, m),
-      })),
+        fixes: () => (lines.length === 1 ? waysOn(s, one) : allAtOnce(lines)),
+      },
+    ];
+  },
 };

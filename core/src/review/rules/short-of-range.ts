@@ -33,11 +33,14 @@ const SAFE = 0.9;
 const isGamble = (worst: LoadedSet, m: MeasuredLine): boolean =>
   (worst.chance ?? 1) <= UNLIKELY && m.sets.some((set) => (set.chance ?? 0) >= SAFE);
 
-function fixesFor(s: Measured, m: MeasuredLine): FixDraft[] {
+/** Not one repetition at the lightest load there is, or the body alone far too heavy. */
+function isFar(m: MeasuredLine): boolean {
   const isBodyAlone = m.movement.load.kind === 'bodyweight' && (m.sets[0]?.kg ?? 0) === 0;
-  const isFar =
-    m.sets.every((set) => set.expectedReps === 0) || (isBodyAlone && shortBy(m.sets[0]!) >= FAR_SHORT);
-  if (isFar && m.line.loadKg === null) return insteadOf(m, s, { other: null, kindTo: null });
+  return m.sets.every((set) => set.expectedReps === 0) || (isBodyAlone && shortBy(m.sets[0]!) >= FAR_SHORT);
+}
+
+function fixesFor(s: Measured, m: MeasuredLine): FixDraft[] {
+  if (isFar(m) && m.line.loadKg === null) return insteadOf(m, s, { other: null, kindTo: null });
   if (m.line.loadKg !== null)
     return [{ label: 'Use the computed load', edit: changeLine(m.id, { loadKg: null }) }];
   const { scheme, restS } = m.line;
@@ -91,6 +94,7 @@ export const shortOfRange: Rule = {
       const { unit } = s.context.client;
       return [
         {
+          ...(isFar(m) ? { mustGo: true as const } : {}),
           on: [m.id],
           severity:
             shortBy(worst) >= FAR_SHORT || shortBy(m.sets[0]!) >= SHORT || isGamble(worst, m)

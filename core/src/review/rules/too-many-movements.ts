@@ -1,4 +1,7 @@
-import type { Measured, MeasuredLine } from '../../measure';
+import { isOnlyOne } from '../../choosing';
+import { DIRECT } from '../../dose';
+import { mainLift, type Measured, type MeasuredLine } from '../../measure';
+import { listed } from '../../units';
 import { withSetCount } from '../../session';
 import type { FixDraft, Rule } from '../model';
 import { changeLine, setsOf } from '../questions';
@@ -17,25 +20,38 @@ const mostIn = ({ school, context }: Measured): number => {
   return Math.min(most[trainingAge], Math.max(school.mostMovements, 6));
 };
 
-/** Leaves out the last ones that nothing else here depends on. */
-function leaveOut(lines: readonly MeasuredLine[], n: number): FixDraft[] {
-  const last = [...lines].reverse().slice(0, n);
-  return [
-    {
-      label: `Leave out the last ${n === 1 ? 'one' : n}`,
-      edit: { do: 'all', edits: last.map((m) => ({ do: 'remove line' as const, line: m.id })) },
-    },
-    ...(n === 1
+/** What goes first: the last of what others do as well; never the main lift or what lags while there is something else. */
+function spared(s: Measured, lines: readonly MeasuredLine[], n: number): MeasuredLine[] {
+  const main = mainLift(s);
+  const out: MeasuredLine[] = [];
+  for (let k = 0; k < n; k += 1) {
+    const left = lines.filter((m) => !out.includes(m));
+    const rank = (m: MeasuredLine): number =>
+      m === main || s.context.client.lagging.some((id) => (m.credits[id] ?? 0) >= DIRECT)
+        ? 2
+        : isOnlyOne({ lines: left }, m)
+          ? 1
+          : 0;
+    const [next] = [...left].reverse().sort((a, b) => rank(a) - rank(b));
+    if (next) out.push(next);
+  }
+  return out;
+}
+
+function leaveOut(s: Measured, lines: readonly MeasuredLine[], n: number): FixDraft[] {
+  const without = (out: readonly MeasuredLine[]): FixDraft => ({
+    label: `Leave out ${listed(out.map((m) => m.name.toLowerCase()))}`,
+    edit: { do: 'all', edits: out.map((m) => ({ do: 'remove line' as const, line: m.id })) },
+  });
+  const out = spared(s, lines, n);
+  const others =
+    n === 1
       ? lines
-          .slice(0, -1)
+          .filter((m) => !out.includes(m))
+          .slice(-2)
           .reverse()
-          .slice(0, 2)
-          .map((m): FixDraft => ({
-            label: `Leave ${m.name.toLowerCase()} out`,
-            edit: { do: 'remove line', line: m.id },
-          }))
-      : []),
-  ];
+      : [];
+  return [without(out), ...others.map((m) => without([m]))];
 }
 
 export const tooManyMovements: Rule = {
@@ -59,7 +75,7 @@ export const tooManyMovements: Rule = {
           why: novice
             ? 'Each movement is a skill to learn: fewer of them, done often and well, teach more than a long list.'
             : 'What comes after so many is done tired and remembered by nobody.',
-          fixes: () => leaveOut(work, over),
+          fixes: () => leaveOut(s, work, over),
         },
       ];
     if (!novice || many.length === 0) return [];

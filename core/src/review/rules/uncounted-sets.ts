@@ -1,11 +1,14 @@
 import { choicesOf, type LoadedSet } from '../../loads';
 import { type Measured, type MeasuredLine, standingOf } from '../../measure';
 import { massText, type MassUnit, roughMass } from '../../units';
+import { repsText } from '../../session';
 import { changeLine, insteadOf } from '../questions';
 import type { FindingDraft, FixDraft, Rule } from '../model';
 
 /** Repetitions more in reserve than was asked for from which the load contradicts the prescription. Own estimate. */
 const FAR_OFF = 4;
+/** Repetitions from the lowest to the highest of a range that is written for longer sets. Common practice. */
+const SPAN = 3;
 
 const working = (m: MeasuredLine): LoadedSet[] => m.sets.filter((set) => set.target.stage === 0);
 const extra = ({ expectedReserve, target }: LoadedSet): number =>
@@ -19,17 +22,18 @@ function why(set: LoadedSet, unit: MassUnit, hardReserve: number): string {
   return `${leaves}${would}. A set counts as hard with at most ${hardReserve} left. A model’s estimate.`;
 }
 
-function fixesFor(s: Measured, m: MeasuredLine): FixDraft[] {
+function fixesFor(s: Measured, m: MeasuredLine, isAll: boolean): FixDraft[] {
   if (m.line.loadKg !== null)
     return [{ label: 'Use the computed load', edit: changeLine(m.id, { loadKg: null }) }];
   const { scheme } = m.line;
   const expected = Math.min(...working(m).map((set) => (set.expectedReps ?? 0) + Math.round(extra(set))));
+  const longer = { lo: Math.max(1, expected - SPAN), hi: expected };
   const more: FixDraft[] =
-    scheme.kind === 'straight' && expected > scheme.reps.hi && expected <= 30
+    scheme.kind === 'straight' && isAll && expected > scheme.reps.hi && expected <= 30
       ? [
           {
-            label: `Write ${expected} reps`,
-            edit: changeLine(m.id, { scheme: { ...scheme, reps: { lo: expected, hi: expected } } }),
+            label: `Write ${repsText(longer)} reps`,
+            edit: changeLine(m.id, { scheme: { ...scheme, reps: longer } }),
           },
         ]
       : [];
@@ -79,7 +83,7 @@ function look(s: Measured, m: MeasuredLine): FindingDraft[] {
       severity: isAll || extra(furthest) >= FAR_OFF ? 'watch' : 'note',
       what: `${count} of ${m.name.toLowerCase()} ${verb}: too easy.`,
       why: why(furthest, s.context.client.unit, s.school.counting.hardReserve),
-      fixes: () => fixesFor(s, m),
+      fixes: () => fixesFor(s, m, isAll),
     },
   ];
 }

@@ -22,7 +22,10 @@ function figuresOf(m: Measured): Map<string, string> {
   return figures;
 }
 
-const trained = (m: Measured, group: GroupId): boolean => m.dose.groups[group].direct > 0;
+/** Next to nothing is left of what a muscle had. */
+const isLost = (before: Measured, after: Measured, group: GroupId): boolean =>
+  before.dose.groups[group].fractional >= 1 &&
+  after.dose.groups[group].fractional < 0.3 * before.dose.groups[group].fractional;
 
 /** Does the first remedy of the loudest finding that has one, again and again, and watches what becomes of the session. */
 export function mendedBy({ session, context }: Case): MendedWalk {
@@ -57,7 +60,7 @@ export function mendedBy({ session, context }: Case): MendedWalk {
   if (main && !mustGo && !now.lines.some((m) => m.movement.id === main))
     wrong.push(`the main lift is gone: ${main}`);
   for (const group of groupIds)
-    if (trained(before, group) && !trained(now, group)) wrong.push(`nothing for the ${group} any more`);
+    if (isLost(before, now, group)) wrong.push(`nothing for the ${group} any more`);
   for (const id of context.client.lagging)
     if (now.dose.regions[id].fractional < before.dose.regions[id].fractional - 0.5)
       wrong.push(`less for what lags: ${id}`);

@@ -66,6 +66,9 @@ export function OneFinding({
         )}
         {isOpen && (
           <>
+            {finding.dismissed === null && finding.searched && finding.fixes.length === 0 && (
+              <p>No single change mends this without costing more than it brings; it is yours to weigh.</p>
+            )}
             <div className="foot">
               {finding.dismissed === null &&
                 finding.fixes.map((fix) => (
