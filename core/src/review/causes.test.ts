@@ -7,6 +7,8 @@ const matter = (rule: string, patch: Partial<Matter> = {}): Matter => ({
   severity: 'note',
   ground: 'common practice',
   on: [],
+  at: 'movement',
+  sets: [],
   what: `${rule}.`,
   why: 'Because.',
   dismissed: null,

@@ -8,7 +8,7 @@
 export { isAlike, likeness, SAME_JOB } from './alike';
 export { beside } from './beside';
 export { kinderTo } from './kinder';
-export type { Finding, Fix, FixDraft, Ground, Matter, Rule } from './model';
+export type { Finding, Fix, FixDraft, Ground, Matter, Place, Rule } from './model';
 export { orderingRules } from './ordering-rules';
 export { changeLine, insteadOf, isPress } from './questions';
 export { rejudged } from './rejudging';
@@ -17,6 +17,7 @@ export { loudness } from './loudness';
 export { mattersOf, review } from './review';
 export { rules, ruleTitle } from './rules';
 export { isSigned, sizeOf } from './signed';
+export { type LineSigns, signsOf } from './signs';
 export { offerFirst } from './rules/additions';
 export { limitNames } from './rules/client-limits';
 export { waysOn } from './rules/rack-runs-out';

@@ -6,6 +6,9 @@ import type { Edit } from '../session';
 /** What a finding stands on. */
 export type Ground = 'published' | 'mechanics' | 'common practice' | 'school';
 
+/** Where in a line what is the matter stands: its movement, or one of its figures. */
+export type Place = 'movement' | 'scheme' | 'reserve' | 'load' | 'rest' | 'tempo';
+
 export interface FixDraft {
   /** A verb and its object: "Set the bench to 30°". */
   label: string;
@@ -24,6 +27,8 @@ export interface Moves {
 export interface FindingDraft {
   /** Lines or warm-up items concerned. */
   on: string[];
+  /** The sets concerned, from 0, where it is about some of a single line. */
+  sets?: number[];
   /** Tells it from the rule's other findings, where the lines concerned do not. */
   about?: string;
   /** One sentence: what is the matter. */
@@ -49,6 +54,8 @@ export interface Rule {
   title: string;
   severity: Severity;
   ground: Ground;
+  /** The figure it is about; the movement itself where it says nothing. */
+  at?: Place;
   look: (session: Measured) => FindingDraft[];
 }
 
@@ -76,6 +83,9 @@ export interface Finding {
   severity: Severity;
   ground: Ground;
   on: string[];
+  at: Place;
+  /** The sets of its line, from 0; none where it is about all of them. */
+  sets: number[];
   what: string;
   why: string;
   /** Remedies that are proven to be ones; none until they are looked for. */

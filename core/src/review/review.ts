@@ -27,6 +27,8 @@ function told(s: Measured, rule: Rule, draft: FindingDraft): Matter[] {
       severity: voice ?? draft.severity ?? rule.severity,
       ground: rule.ground,
       on: draft.on,
+      at: rule.at ?? 'movement',
+      sets: draft.sets ?? [],
       what: draft.what,
       why: draft.why,
       drafts: draft.fixes ?? (() => []),

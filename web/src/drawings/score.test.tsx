@@ -1,4 +1,5 @@
 import { appraise } from '@drimbo/core';
+import { type Finding, signsOf } from '@drimbo/core/review';
 import { applyEdit } from '@drimbo/core/session';
 import { sampleContext, soundPush } from '@drimbo/core/examples';
 import { fireEvent, render, screen } from '@testing-library/react';
@@ -77,4 +78,42 @@ test('the fan tells every region’s sets, its band and what the next set is wor
     const { fractional, unknown } = dose.regions[id];
     expect(shown).toContain(`${(fractional - unknown).toFixed(1)} + ${unknown.toFixed(1)}?`);
   }
+});
+
+test('a set that a finding is about carries its sign, its strip the loudest of its line; pressed it is asked for', () => {
+  const appraisal = appraise(soundPush, sampleContext);
+  const [first] = appraisal.lines;
+  const asked: string[] = [];
+  const finding = (key: string, severity: Finding['severity'], sets: number[]): Finding => ({
+    key,
+    rule: key,
+    severity,
+    ground: 'mechanics',
+    on: [first!.id],
+    at: sets.length > 0 ? 'load' : 'rest',
+    sets,
+    what: `${key}.`,
+    why: '',
+    fixes: [],
+    dismissed: null,
+    asideFor: null,
+  });
+  render(
+    <Score
+      appraisal={appraisal}
+      signs={signsOf([finding('loud', 'watch', []), finding('set two', 'note', [1])])}
+      selected={null}
+      onPick={() => {}}
+      onMove={() => {}}
+      onSign={(key) => asked.push(key)}
+    />,
+  );
+  const signs = [...document.querySelectorAll('[data-sign]')];
+  expect(signs.map((sign) => sign.getAttribute('data-sign'))).toEqual(['set two', 'loud']);
+  const [bar] = [...document.querySelectorAll<SVGRectElement>('rect.bar')].filter((b) =>
+    b.querySelector('title')!.textContent!.startsWith(`Set 2, ${first!.name}`),
+  );
+  expect(number(signs[0]!, 'x')).toBeCloseTo(number(bar!, 'x') + number(bar!, 'width') / 2, 6);
+  for (const sign of signs) fireEvent.click(sign);
+  expect(asked).toEqual(['set two', 'loud']);
 });

@@ -1,9 +1,12 @@
 import type { Appraisal } from '@drimbo/core';
-import { voiceCredit, type VoiceId, voiceIds, voiceNames } from '@drimbo/core/anatomy';
+import { voiceCredit, voiceIds, voiceNames } from '@drimbo/core/anatomy';
 import { curveLinear, line as lineOf } from 'd3-shape';
 import { useMemo, useRef, useState, type PointerEvent, type ReactNode } from 'react';
 import { styled } from 'styled-components';
+import type { LineSigns } from '@drimbo/core/review';
 import { ink, voiceInk, voiceText } from '../look/theme';
+import { type BlockSpan, spansOf } from './score-spans';
+import { aboutSet, loudestOf, ScoreSign } from './score-sign';
 import { useWidth } from './use-width';
 
 const LEFT = 92;
@@ -15,50 +18,14 @@ const AXIS = 15;
 
 interface ScoreProps {
   appraisal: Appraisal;
+  /** Where the findings of the review stand. */
+  signs?: ReadonlyMap<string, LineSigns>;
   selected: string | null;
   onPick: (lineId: string, setIndex: number | null) => void;
   /** The block of this line goes to another place among the blocks. */
   onMove: (lineId: string, to: number) => void;
-}
-
-interface BlockSpan {
-  id: string;
-  firstLine: string;
-  lines: string[];
-  name: string;
-  startS: number;
-  endS: number;
-  voice: VoiceId;
-}
-
-/** Where each block lies on the clock: from its first step to the end of its last set. */
-function spansOf(appraisal: Appraisal): BlockSpan[] {
-  const spans = new Map<string, BlockSpan>();
-  const byId = new Map(appraisal.lines.map((m) => [m.id, m]));
-  for (const m of appraisal.lines) {
-    const known = spans.get(m.blockId);
-    if (known) {
-      known.lines.push(m.id);
-      known.name = `${known.name} + ${m.name}`;
-    } else
-      spans.set(m.blockId, {
-        id: m.blockId,
-        firstLine: m.id,
-        lines: [m.id],
-        name: m.name,
-        startS: Infinity,
-        endS: 0,
-        voice: m.voice,
-      });
-  }
-  for (const e of appraisal.timeline.events) {
-    const m = e.of === null || e.kind === 'warm-up' ? undefined : byId.get(e.of);
-    const span = m && spans.get(m.blockId);
-    if (!span || e.kind === 'rest' || e.kind === 'walk') continue;
-    span.startS = Math.min(span.startS, e.startS);
-    span.endS = Math.max(span.endS, e.endS);
-  }
-  return [...spans.values()].filter((s) => s.endS > 0);
+  /** Opens a finding in the review. */
+  onSign?: ((finding: string) => void) | undefined;
 }
 
 const Frame = styled.div`
@@ -93,8 +60,10 @@ const between =
   (n: number): number =>
     c + ((d - c) * (n - a)) / (b - a || 1);
 
+const none: ReadonlyMap<string, LineSigns> = new Map();
+
 /** The whole session on a time axis: a lane a muscle group, a bar a set, freshness below. */
-export function Score({ appraisal, selected, onPick, onMove }: ScoreProps): ReactNode {
+export function Score({ appraisal, signs = none, selected, onPick, onMove, onSign }: ScoreProps): ReactNode {
   const [ref, width] = useWidth<HTMLDivElement>(1200);
   const { timeline, lines, freshness, totals } = appraisal;
   const byId = useMemo(() => new Map(lines.map((m) => [m.id, m])), [lines]);
@@ -230,6 +199,21 @@ export function Score({ appraisal, selected, onPick, onMove }: ScoreProps): Reac
           });
         })}
 
+        {timeline.events.map((e, n) => {
+          const m = e.kind === 'set' ? byId.get(e.of!)! : undefined;
+          const about = m && aboutSet(m, e.index, signs);
+          if (!about) return null;
+          return (
+            <ScoreSign
+              key={`sign ${n}`}
+              of={about}
+              x={(x(e.startS) + x(e.endS)) / 2}
+              y={laneTop(voices.indexOf(m.voice)) + 8}
+              onPress={onSign}
+            />
+          );
+        })}
+
         {voices.map((v) => (
           <path
             key={v}
@@ -248,6 +232,7 @@ export function Score({ appraisal, selected, onPick, onMove }: ScoreProps): Reac
         {spans.map((s) => {
           const chosen = selected !== null && s.lines.includes(selected);
           const w = Math.max(8, x(s.endS) - x(s.startS));
+          const sign = loudestOf(s.lines, signs);
           return (
             <g key={s.id} className="strip" data-testid="score-strip" {...dragging(s)}>
               <rect
@@ -259,11 +244,12 @@ export function Score({ appraisal, selected, onPick, onMove }: ScoreProps): Reac
                 rx={2}
               />
               <svg x={x(s.startS)} y={1} width={w} height={NAMES - 5}>
-                <text x={5} y={11} style={{ fill: chosen ? ink.sheet : ink.ink, fontSize: 10.5 }}>
+                <text x={sign ? 16 : 5} y={11} style={{ fill: chosen ? ink.sheet : ink.ink, fontSize: 10.5 }}>
                   {s.name}
                 </text>
               </svg>
               <title>{`${s.name}: drag to another place`}</title>
+              {sign && <ScoreSign of={sign} x={x(s.startS) + 9} y={12} isInverse={chosen} onPress={onSign} />}
             </g>
           );
         })}

@@ -1,5 +1,6 @@
 import { appraiseAtOnce, type Appraisal, type Context } from '@drimbo/core';
 import { sessionKind } from '@drimbo/core/documents';
+import { type LineSigns, signsOf } from '@drimbo/core/review';
 import { applyEdit, type Edit, linesOf, type Session } from '@drimbo/core/session';
 import { useCallback, useMemo, useState } from 'react';
 import type { SaveState } from './saver';
@@ -12,8 +13,13 @@ export interface Designer {
   session: Session;
   appraisal: Appraisal;
   context: Context;
+  /** Where the open findings stand in the session. */
+  signs: ReadonlyMap<string, LineSigns>;
   selected: string | null;
   select: (lineId: string | null) => void;
+  /** The finding that is open by its key; null where none is to be, undefined where nobody has asked for one. */
+  asked: string | null | undefined;
+  ask: (finding: string | null | undefined) => void;
   edit: (edit: Edit, says: string, key?: string) => void;
   undo: () => void;
   redo: () => void;
@@ -34,12 +40,15 @@ export function useDesigner(opened: OpenedSession): Designer {
   const { document: session, commit, save } = open;
   const [selected, select] = useState<string | null>(() => linesOf(session)[0]?.id ?? null);
 
+  const [asked, ask] = useState<string | null | undefined>(undefined);
+
   const { kitId } = session;
   const context = useMemo(
     () => contextOf({ kitId }, { file, kits, notebook, schools }),
     [kitId, file, kits, notebook, schools],
   );
   const atOnce = useMemo(() => appraiseAtOnce(session, context), [session, context]);
+  const signs = useMemo(() => signsOf(atOnce.findings), [atOnce]);
   const appraisal = useRemedies(session, context, atOnce);
 
   const edit = useCallback(
@@ -53,8 +62,11 @@ export function useDesigner(opened: OpenedSession): Designer {
     session,
     appraisal,
     context,
+    signs,
     selected: alive,
     select,
+    asked,
+    ask,
     edit,
     undo: open.undo,
     redo: open.redo,

@@ -6,6 +6,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import { useLayoutEffect, useMemo, useState, type ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
+import { signsOf } from '@drimbo/core/review';
 import type { Designer } from '../state/use-designer';
 
 const ofSession = historyOf(changesOf(sessionKind));
@@ -14,14 +15,18 @@ const ofSession = historyOf(changesOf(sessionKind));
 function useBench(start: Session, context: Context = sampleContext): Designer {
   const [history, setHistory] = useState(() => ofSession.start(start));
   const [selected, select] = useState<string | null>(() => linesOf(start)[0]?.id ?? null);
+  const [asked, ask] = useState<string | null | undefined>(undefined);
   const session = history.present;
   const appraisal = useMemo(() => appraise(session, context), [session, context]);
   return {
     session,
     appraisal,
     context,
+    signs: signsOf(appraisal.findings),
     selected,
     select,
+    asked,
+    ask,
     edit: (edit, says, key) => setHistory((h) => ofSession.commit(h, applyEdit(h.present, edit), says, key)),
     undo: () => setHistory(ofSession.undo),
     redo: () => setHistory(ofSession.redo),

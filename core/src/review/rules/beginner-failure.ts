@@ -6,6 +6,7 @@ export const beginnerFailure: Rule = {
   title: 'Failure in the first year',
   severity: 'watch',
   ground: 'common practice',
+  at: 'reserve',
   look: (s) => {
     if (s.context.client.trainingAge !== 'under 1 year') return [];
     const lines = s.lines.filter((m) => m.movement.load.kind !== 'none' && lowestReserve(m.line) < 1);

@@ -7,6 +7,7 @@ export const beginnerTechniques: Rule = {
   title: 'Special techniques in the first year',
   severity: 'watch',
   ground: 'common practice',
+  at: 'scheme',
   look: (s) =>
     s.context.client.trainingAge !== 'under 1 year'
       ? []

@@ -18,6 +18,7 @@ export const competitorPause: Rule = {
   title: 'A competitor’s bench without a pause',
   severity: 'note',
   ground: 'common practice',
+  at: 'tempo',
   look: (s) => {
     const { aim, competes } = s.context.client;
     if (competes !== 'bench' && aim !== 'peaking') return [];

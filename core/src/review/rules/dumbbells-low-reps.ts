@@ -7,6 +7,7 @@ export const dumbbellsLowReps: Rule = {
   title: 'Dumbbells under four reps',
   severity: 'watch',
   ground: 'common practice',
+  at: 'scheme',
   look: (s) =>
     s.lines
       .filter((m) => m.movement.implement === 'dumbbells' && m.movement.compound)

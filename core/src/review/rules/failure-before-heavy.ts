@@ -11,6 +11,7 @@ export const failureBeforeHeavy: Rule = {
   title: 'Failure with heavy work to come',
   severity: 'watch',
   ground: 'published',
+  at: 'reserve',
   look: (s) => {
     const first = s.lines.find(isHeavyCompound);
     const heavy = s.lines.filter((p) => isHeavyCompound(p) && isFreeWeight(p));

@@ -8,6 +8,7 @@ export const failureFirstCompound: Rule = {
   title: 'Failure on the first heavy lift',
   severity: 'watch',
   ground: 'published',
+  at: 'reserve',
   look: (s) => {
     const first = s.lines.find(isHeavyCompound);
     if (!first || lowestReserve(first.line) > 0) return [];

@@ -15,6 +15,7 @@ export const failureNotLast: Rule = {
   title: 'Failure before the last set',
   severity: 'note',
   ground: 'published',
+  at: 'reserve',
   look: (s) => {
     const first = s.lines.find(isHeavyCompound);
     const lines = s.lines.filter((m) => m !== first && m.movement.load.kind !== 'none' && earlyIn(m) > 0);

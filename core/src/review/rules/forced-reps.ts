@@ -20,6 +20,7 @@ export const forcedReps: Rule = {
   title: 'Forced or negative-only reps',
   severity: 'watch',
   ground: 'common practice',
+  at: 'scheme',
   look: (s) => {
     const novice = s.context.client.trainingAge === 'under 1 year';
     const strained = s.context.client.limits.some((l) => l.limit === 'pec strain');

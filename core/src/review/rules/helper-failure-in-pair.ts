@@ -16,6 +16,7 @@ export const helperFailureInPair: Rule = {
   title: 'The helper to failure beside its press',
   severity: 'watch',
   ground: 'common practice',
+  at: 'reserve',
   look: (s) =>
     s.session.blocks
       .filter((b) => b.lines.length > 1)

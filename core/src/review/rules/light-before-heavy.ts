@@ -16,6 +16,7 @@ export const lightBeforeHeavy: Rule = {
   title: 'Light before heavy',
   severity: 'watch',
   ground: 'common practice',
+  at: 'scheme',
   look: (s) => {
     const presses = s.lines.filter(isHeavyCompound);
     return presses.flatMap((m) => {

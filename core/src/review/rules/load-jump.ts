@@ -105,5 +105,6 @@ export const loadJump: Rule = {
   title: 'Much more than last time',
   severity: 'watch',
   ground: 'common practice',
+  at: 'load',
   look: (s) => s.lines.flatMap((m) => look(s, m)),
 };

@@ -7,6 +7,7 @@ export const loadNotMakeable: Rule = {
   title: 'A load this kit cannot make',
   severity: 'watch',
   ground: 'common practice',
+  at: 'load',
   look: (s) => {
     const { unit } = s.context.client;
     return s.lines

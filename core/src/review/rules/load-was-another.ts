@@ -22,6 +22,7 @@ export const loadWasAnother: Rule = {
   title: 'Handed over with another load',
   severity: 'note',
   ground: 'common practice',
+  at: 'load',
   look: (s) => {
     const { unit } = s.context.client;
     return s.lines.flatMap((m) => {

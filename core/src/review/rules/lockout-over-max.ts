@@ -12,6 +12,7 @@ export const lockoutOverMax: Rule = {
   title: 'Lockout load past the max',
   severity: 'watch',
   ground: 'mechanics',
+  at: 'load',
   look: (s) =>
     s.lines.flatMap((m) => {
       const kg = Math.max(0, ...m.sets.map((set) => set.kg ?? 0));

@@ -11,6 +11,7 @@ export const longRests: Rule = {
   title: 'Long rests on small movements',
   severity: 'note',
   ground: 'common practice',
+  at: 'rest',
   look: (s) =>
     s.lines
       .filter((m) => !m.movement.compound && m.line.restS >= LONG_S && setsOf(m) > 1)

@@ -6,6 +6,7 @@ export const muscleFailure: Rule = {
   title: 'Until nothing moves, with a free weight',
   severity: 'watch',
   ground: 'common practice',
+  at: 'reserve',
   look: (s) =>
     s.lines.flatMap((m) => {
       const { scheme } = m.line;

@@ -49,5 +49,6 @@ export const overMax: Rule = {
   title: 'Heavier than the max',
   severity: 'stop',
   ground: 'mechanics',
+  at: 'load',
   look: (s) => s.lines.flatMap((m) => look(s, m)),
 };

@@ -92,6 +92,7 @@ export const rackRunsOut: Rule = {
   title: 'The kit ends too early',
   severity: 'note',
   ground: 'common practice',
+  at: 'load',
   look: (s) => {
     const lines = s.lines.filter((m) => isTooLight(s, m));
     const [one] = lines;

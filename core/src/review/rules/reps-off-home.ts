@@ -48,5 +48,6 @@ export const repsOffHome: Rule = {
   title: 'Reps this movement is not for',
   severity: 'note',
   ground: 'common practice',
+  at: 'scheme',
   look: (s) => s.lines.flatMap(look),
 };

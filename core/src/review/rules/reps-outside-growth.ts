@@ -11,6 +11,7 @@ export const repsOutsideGrowth: Rule = {
   title: 'Reps outside what grows',
   severity: 'watch',
   ground: 'published',
+  at: 'scheme',
   look: (s) =>
     s.lines.flatMap((m) => {
       const { aim } = s.context.client;

@@ -10,6 +10,7 @@ export const restAtTheTop: Rule = {
   title: 'A hold where there is nothing to hold',
   severity: 'note',
   ground: 'mechanics',
+  at: 'tempo',
   look: (s) =>
     s.lines
       .filter((m) => m.movement.implement === 'dumbbells' && m.line.tempo.shortened >= 1)

@@ -86,6 +86,7 @@ export const shortOfRange: Rule = {
   title: 'Reps that will not come',
   severity: 'watch',
   ground: 'mechanics',
+  at: 'load',
   look: (s) =>
     s.lines.flatMap((m) => {
       const worst = worstOf(m);
@@ -96,6 +97,7 @@ export const shortOfRange: Rule = {
         {
           ...(isFar(m) ? { mustGo: true as const } : {}),
           on: [m.id],
+          sets: m.sets.filter((set) => shortBy(set) > 0).map((set) => set.target.set),
           severity:
             shortBy(worst) >= FAR_SHORT || shortBy(m.sets[0]!) >= SHORT || isGamble(worst, m)
               ? ('watch' as const)

@@ -51,5 +51,6 @@ export const shortRests: Rule = {
   title: 'Rests under the floor',
   severity: 'watch',
   ground: 'school',
+  at: 'rest',
   look: (s) => s.lines.flatMap((m) => look(s, m)),
 };

@@ -80,6 +80,7 @@ function look(s: Measured, m: MeasuredLine): FindingDraft[] {
   return [
     {
       on: [m.id],
+      sets: isAll ? [] : easy.map((set) => set.target.set),
       severity: isAll || extra(furthest) >= FAR_OFF ? 'watch' : 'note',
       what: `${count} of ${m.name.toLowerCase()} ${verb}: too easy.`,
       why: why(furthest, s.context.client.unit, s.school.counting.hardReserve),
@@ -93,5 +94,6 @@ export const uncountedSets: Rule = {
   title: 'Sets that do not count',
   severity: 'watch',
   ground: 'mechanics',
+  at: 'load',
   look: (s) => s.lines.flatMap((m) => look(s, m)),
 };

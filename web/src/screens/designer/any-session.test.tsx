@@ -25,7 +25,7 @@ function Everything({ designer }: { designer: Designer }): ReactNode {
   return (
     <StrictMode>
       <Score appraisal={appraisal} selected={null} onPick={nothing} onMove={nothing} />
-      <LineUp designer={designer} />
+      <LineUp designer={designer} onSign={nothing} />
       <Fan dose={appraisal.dose} />
       <ReviewPane designer={designer} />
       <WarmUp designer={designer} />

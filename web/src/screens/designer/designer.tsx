@@ -106,6 +106,17 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
       }),
     [opened, go],
   );
+  const { ask } = designer;
+  const showFinding = useCallback(
+    (key: string): void => {
+      ask(key);
+      setStep('review');
+      requestAnimationFrame(() =>
+        document.querySelector<HTMLElement>('#review button.head[aria-expanded="true"]')?.focus(),
+      );
+    },
+    [ask],
+  );
   const browse = useCallback(() => setBrowsing(true), []);
   const openDay = useCallback((to: string) => void go(`/sessions/${to}`), [go]);
   const toNeighbour = (by: 1 | -1): void => {
@@ -172,7 +183,7 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
         <div style={{ position: 'absolute', left: 5, bottom: -1, zIndex: 1 }}>
           <ScoreLegend />
         </div>
-        <SessionScore designer={designer} editSet={editSet} />
+        <SessionScore designer={designer} editSet={editSet} onSign={showFinding} />
       </Sheet>
       <Panes data-step={step}>
         <Pane aria-label="Line-up">
@@ -187,7 +198,7 @@ function Table({ opened }: { opened: OpenedSession }): ReactNode {
             <LineTools designer={designer} />
           </SheetHead>
           <WarmUp designer={designer} isOpen={isWarming} setOpen={setWarming} />
-          <LineUp designer={designer} />
+          <LineUp designer={designer} onSign={showFinding} />
           <TypedRow designer={designer} inputRef={typed} onManyLines={setText} onBrowse={browse} />
         </Pane>
         <MovementPane designer={designer} tab={tab} setTab={setTab} />

@@ -9,6 +9,7 @@ const reads = {
   findings: (d: Designer) => d.appraisal.findings,
   context: (d: Designer) => d.context,
   selected: (d: Designer) => d.selected,
+  asked: (d: Designer) => d.asked,
   saving: (d: Designer) => d.save,
   undoing: (d: Designer) => `${d.canUndo} ${d.canRedo} ${d.stepsBack}`,
 } as const;

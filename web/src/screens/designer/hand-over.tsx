@@ -1,40 +1,37 @@
 import { handingOver } from '@drimbo/core/measure';
-import type { Finding } from '@drimbo/core/review';
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
+import { styled } from 'styled-components';
 import type { Designer } from '../../state/use-designer';
 import { Button } from '../../parts/button';
 import { Dialog, DialogFeet } from '../../parts/dialog';
-import { TextField } from '../../parts/text-field';
+import { ink } from '../../look/theme';
+import { FindingList } from './finding-list';
 
-/** Open stops on the way to handing over: each is mended first, or gets its reason here and now. */
+const Framed = styled.div`
+  display: flex;
+  max-height: 52vh;
+  margin-top: 10px;
+  border: 1px solid ${ink.rule};
+`;
+
+/** The review once more on the way to handing over: a stop is mended, or set aside with its reason, here and now. */
 export function HandOver({
   designer,
   stops,
   onClose,
 }: {
   designer: Designer;
-  stops: readonly Finding[];
+  /** How many are open. */
+  stops: number;
   onClose: () => void;
 }): ReactNode {
-  const [reasons, setReasons] = useState<Record<string, string>>({});
-  const reasonOf = (key: string): string => (reasons[key] ?? '').trim();
-  const isReady = stops.every((f) => reasonOf(f.key) !== '');
   const handOver = (): void => {
-    designer.edit(
-      {
-        do: 'all',
-        edits: [
-          ...stops.map((f) => ({ do: 'dismiss' as const, finding: f.key, reason: reasonOf(f.key) })),
-          handingOver(designer.appraisal),
-        ],
-      },
-      'hand over',
-    );
+    designer.edit(handingOver(designer.appraisal), 'hand over');
     onClose();
   };
   return (
     <Dialog
-      title={stops.length === 1 ? 'One stop is open' : `${stops.length} stops are open`}
+      title={stops === 0 ? 'No stop is open' : stops === 1 ? 'One stop is open' : `${stops} stops are open`}
       isOpen
       onClose={onClose}
       widthPx={560}
@@ -42,23 +39,15 @@ export function HandOver({
     >
       {() => (
         <>
-          <p>Mend what can be mended. What stays needs a reason, which is kept with the session.</p>
-          {stops.map((f, i) => (
-            <div key={f.key} style={{ marginTop: 10 }}>
-              <b>{f.what}</b>
-              <p>{f.why}</p>
-              <TextField
-                label="Why go on anyway"
-                autoFocus={i === 0}
-                value={reasons[f.key] ?? ''}
-                maxLength={300}
-                onChange={(text) => setReasons((r) => ({ ...r, [f.key]: text }))}
-              />
-            </div>
-          ))}
+          <p>
+            Mend what can be mended. What stays is set aside with a reason, which is kept with the session.
+          </p>
+          <Framed>
+            <FindingList designer={designer} id="handing" />
+          </Framed>
           <DialogFeet>
-            <Button kind="strong" isDisabled={!isReady} onPress={handOver}>
-              Hand over with {stops.length === 1 ? 'this reason' : 'these reasons'}
+            <Button kind="strong" isDisabled={stops > 0} onPress={handOver}>
+              Hand over
             </Button>
             <Button onPress={onClose}>Back to the session</Button>
           </DialogFeet>

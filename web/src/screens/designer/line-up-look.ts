@@ -60,6 +60,12 @@ export const Row = styled.div<{ $chosen: boolean }>`
     }
   }
 `;
+/** A cell with room for the sign of a finding. */
+export const Spot = styled.div<{ $signed?: boolean }>`
+  position: relative;
+  min-width: 0;
+  padding-right: ${(p) => (p.$signed ? '20px' : '0')};
+`;
 export const Name = styled(TextButton)`
   && {
     text-decoration: none;

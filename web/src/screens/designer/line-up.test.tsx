@@ -19,7 +19,7 @@ const four = session([
 
 function Keyed({ designer }: { designer: Designer }): ReactNode {
   useDesignerKeys(designer, {}, () => null);
-  return <LineUp designer={designer} />;
+  return <LineUp designer={designer} onSign={designer.ask} />;
 }
 
 const start = (s: Session = four) => {
@@ -49,6 +49,15 @@ test('arrows walk, Enter edits the sets and reps, Tab goes on to the tempo', asy
   await user.keyboard('12, 9, 6{Enter}{Tab}');
   expect(designer().session.blocks[0]!.lines[0]!.scheme).toEqual({ kind: 'ascending', reps: [12, 9, 6] });
   expect(document.activeElement!.getAttribute('data-testid')).toBe('cell-tempo');
+});
+
+test('a finding has its sign at the figure it is about; pressed it asks for the finding, Tab passes it by', async () => {
+  const { user, designer } = start(session([line('barbell-bench-press', { restS: 20 }), line('pushdown')]));
+  const sign = document.querySelector<HTMLElement>('[data-sign="short-rests"]')!;
+  expect(sign.parentElement!.querySelector('[data-testid="cell-rest"]')).not.toBeNull();
+  expect(sign.tabIndex).toBe(-1);
+  await user.click(sign);
+  expect(designer().asked).toBe('short-rests barbell-bench-press');
 });
 
 test('Alt with an arrow moves, and at the ends nothing happens', async () => {

@@ -1,6 +1,5 @@
-import { loadText } from '@drimbo/core/formats';
-import type { School } from '@drimbo/core/schools';
-import { type MeasuredLine, setsCounted, standingOf } from '@drimbo/core/measure';
+import type { MeasuredLine } from '@drimbo/core/measure';
+import type { LineSigns } from '@drimbo/core/review';
 import {
   type Block,
   parseReserve,
@@ -11,53 +10,19 @@ import {
   tempoText,
   tempoWords,
 } from '@drimbo/core/session';
-import { clockText, massFigure, type MassUnit, parseDuration } from '@drimbo/core/units';
+import { clockText, parseDuration } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import type { Designer } from '../../state/use-designer';
 import { drawsAgain, work } from './draws-again';
 import { severityInk, voiceInk } from '../../look/theme';
 import { Cell } from '../../parts/cell';
-import { BlockBox, Head, Minutes, Name, Quiet, Row, Scroll } from './line-up-look';
+import { BlockBox, Head, Minutes, Name, Quiet, Row, Scroll, Spot } from './line-up-look';
 import { Sortable } from '../../parts/sortable';
 import type { Held } from '../../parts/sortable-model';
 import { editLine } from './keys';
+import { expected, loadCell, standingText, todayText } from './line-texts';
 import { readBetween, readLoads } from './reading';
-
-/** What the cell shows for the loads of a line, without the unit's repeats. */
-function loadCell(m: MeasuredLine, unit: MassUnit): string {
-  if (m.sets.length > 0 && m.movement.load.kind === 'external' && m.sets.every((s) => s.kg !== null)) {
-    const figures = m.sets.map((s) => massFigure(s.kg!, unit));
-    return figures.every((f) => f === figures[0]) ? loadText(m, unit) : figures.join(', ');
-  }
-  return loadText(m, unit) || '—';
-}
-
-function expected(m: MeasuredLine): string {
-  const hand = m.sets.some((s) => s.byHand) ? 'by hand, ' : '';
-  if (m.calibrate) return 'first set finds it';
-  const reps = m.sets.map((s) => s.expectedReps);
-  if (reps.length === 0 || reps.some((r) => r === null)) return hand ? 'by hand' : '';
-  return `${hand}≈ ${reps.join(' ')} reps`;
-}
-
-/** What would be loaded today where the session was handed over with another load; empty where it is the same. */
-function todayText(m: MeasuredLine, unit: MassUnit): string {
-  const figures = m.sets.map((s) => massFigure(s.todayKg ?? s.kg ?? 0, unit));
-  if (m.sets.every((s) => s.todayKg === null)) return '';
-  return `today ${[...new Set(figures)].length === 1 ? figures[0] : figures.join(', ')}`;
-}
-
-/** "2 of 3 count", with why the others do not; empty where all are what they were meant to be. */
-function standingText(m: MeasuredLine, school: School): string {
-  const standings = m.sets.filter((s) => s.target.stage === 0).map((s) => standingOf(s, school));
-  const easy = standings.filter((s) => s === 'easy').length;
-  const short = standings.filter((s) => s === 'short').length;
-  const said = [...(easy > 0 ? [`${easy} easy`] : []), ...(short > 0 ? [`${short} short`] : [])];
-  const { prescribed, counted } = setsCounted(m, school);
-  if (said.length === 0) return '';
-  const figure = (n: number): string => String(Number(n.toFixed(1)));
-  return `${said.join(', ')}: ${figure(counted)} of ${figure(prescribed)} count`;
-}
+import { Sign } from './sign';
 
 function LineRow({
   m,
@@ -66,6 +31,8 @@ function LineRow({
   lastOfPair,
   paired,
   handle,
+  signs = {},
+  onSign,
 }: {
   m: MeasuredLine;
   designer: Designer;
@@ -74,7 +41,12 @@ function LineRow({
   paired: boolean;
   lastOfPair: boolean;
   handle: ReactNode;
+  signs: LineSigns | undefined;
+  onSign: (finding: string) => void;
 }): ReactNode {
+  const sign = (at: keyof LineSigns, low = false): ReactNode => (
+    <Sign of={signs[at]} designer={designer} onPress={onSign} low={low} />
+  );
   const { unit } = designer.context.client;
   const change = (patch: Parameters<Designer['edit']>[0] & { do: 'line' }, what: string): void =>
     designer.edit(patch, `${what} of ${m.name.toLowerCase()}`, `${what} ${m.id}`);
@@ -90,24 +62,27 @@ function LineRow({
     >
       {handle}
       <span className="bar" style={{ background: voiceInk[m.voice] }} />
-      <Name
-        aria-current={chosen}
-        data-name={m.id}
-        onPress={(e) => {
-          designer.select(m.id);
-          if (e.pointerType === 'keyboard') editLine(m.id);
-        }}
-      >
-        <span className="name">{m.name}</span>
-        <span className="detail">
-          {m.missing
-            ? `needs ${m.missing}`
-            : m.line.note
-              ? `${m.detail ? `${m.detail} · ` : ''}${m.line.note}`
-              : m.detail || ' '}
-        </span>
-      </Name>
-      <div>
+      <Spot $signed={signs.movement !== undefined}>
+        <Name
+          aria-current={chosen}
+          data-name={m.id}
+          onPress={(e) => {
+            designer.select(m.id);
+            if (e.pointerType === 'keyboard') editLine(m.id);
+          }}
+        >
+          <span className="name">{m.name}</span>
+          <span className="detail">
+            {m.missing
+              ? `needs ${m.missing}`
+              : m.line.note
+                ? `${m.detail ? `${m.detail} · ` : ''}${m.line.note}`
+                : m.detail || ' '}
+          </span>
+        </Name>
+        {sign('movement')}
+      </Spot>
+      <Spot>
         <Cell
           label={`Sets and reps of ${m.name}`}
           strong
@@ -127,16 +102,21 @@ function LineRow({
           hint="Four figures: lower, stretched, lift, top. Like 3-1-1-0"
           take={(tempo) => change({ do: 'line', line: m.id, patch: { tempo } }, 'tempo')}
         />
-      </div>
-      <Cell
-        label={`Reps left in reserve, ${m.name}`}
-        testId="cell-reserve"
-        text={reserveText(m.line.reserve)}
-        read={parseReserve}
-        hint="Reps to leave: 2, or first then last: 3-1"
-        take={(reserve) => change({ do: 'line', line: m.id, patch: { reserve } }, 'reserve')}
-      />
-      <div>
+        {sign('scheme')}
+        {sign('tempo', true)}
+      </Spot>
+      <Spot>
+        <Cell
+          label={`Reps left in reserve, ${m.name}`}
+          testId="cell-reserve"
+          text={reserveText(m.line.reserve)}
+          read={parseReserve}
+          hint="Reps to leave: 2, or first then last: 3-1"
+          take={(reserve) => change({ do: 'line', line: m.id, patch: { reserve } }, 'reserve')}
+        />
+        {sign('reserve', true)}
+      </Spot>
+      <Spot>
         <Cell
           label={`Load of ${m.name} in ${unit}`}
           wraps
@@ -160,35 +140,39 @@ function LineRow({
             {standingText(m, designer.appraisal.school)}
           </Quiet>
         )}
-      </div>
-      {paired && !lastOfPair ? (
-        <Cell
-          label={`Seconds between ${m.name} and the next of the pair`}
-          testId="cell-between"
-          text={between === 0 ? 'at once' : `${between} s`}
-          read={readBetween}
-          hint="Seconds before the next of the pair, 0 to 120"
-          take={(betweenS) =>
-            designer.edit(
-              { do: 'block', block: m.blockId, patch: { betweenS } },
-              'time within the pair',
-              `between ${m.blockId}`,
-            )
-          }
-        />
-      ) : (
-        <Cell
-          label={`Rest of ${m.name}`}
-          testId="cell-rest"
-          text={clockText(m.line.restS)}
-          read={(t) => {
-            const s = parseDuration(t);
-            return s === null || s > 900 ? null : s;
-          }}
-          hint="Seconds or minutes: 90, 1:30, 2 min"
-          take={(restS) => change({ do: 'line', line: m.id, patch: { restS } }, 'rest')}
-        />
-      )}
+        {sign('load')}
+      </Spot>
+      <Spot>
+        {paired && !lastOfPair ? (
+          <Cell
+            label={`Seconds between ${m.name} and the next of the pair`}
+            testId="cell-between"
+            text={between === 0 ? 'at once' : `${between} s`}
+            read={readBetween}
+            hint="Seconds before the next of the pair, 0 to 120"
+            take={(betweenS) =>
+              designer.edit(
+                { do: 'block', block: m.blockId, patch: { betweenS } },
+                'time within the pair',
+                `between ${m.blockId}`,
+              )
+            }
+          />
+        ) : (
+          <Cell
+            label={`Rest of ${m.name}`}
+            testId="cell-rest"
+            text={clockText(m.line.restS)}
+            read={(t) => {
+              const s = parseDuration(t);
+              return s === null || s > 900 ? null : s;
+            }}
+            hint="Seconds or minutes: 90, 1:30, 2 min"
+            take={(restS) => change({ do: 'line', line: m.id, patch: { restS } }, 'rest')}
+          />
+        )}
+        {sign('rest', true)}
+      </Spot>
       <Minutes title="Minutes, set-up and rests included">{Math.round(m.seconds / 60)}</Minutes>
     </Row>
   );
@@ -199,11 +183,15 @@ function BlockRows({
   lines,
   designer,
   held,
+  signs,
+  onSign,
 }: {
   block: Block;
   lines: MeasuredLine[];
   designer: Designer;
   held: Held;
+  signs: ReadonlyMap<string, LineSigns>;
+  onSign: (finding: string) => void;
 }): ReactNode {
   const paired = lines.length > 1;
   const { keep, style, handle } = held;
@@ -218,14 +206,23 @@ function BlockRows({
           paired={paired}
           lastOfPair={i === lines.length - 1}
           handle={i === 0 ? handle : <span />}
+          signs={signs.get(m.id)}
+          onSign={onSign}
         />
       ))}
     </BlockBox>
   );
 }
 
-function LineUpPane({ designer }: { designer: Designer }): ReactNode {
-  const { session, appraisal, edit } = designer;
+function LineUpPane({
+  designer,
+  onSign,
+}: {
+  designer: Designer;
+  /** Opens a finding in the review. */
+  onSign: (finding: string) => void;
+}): ReactNode {
+  const { session, appraisal, edit, signs } = designer;
   const byId = new Map(appraisal.lines.map((m) => [m.id, m]));
   const blocks = new Map(session.blocks.map((b) => [b.id, b]));
   const namesOf = (id: string): string[] => blocks.get(id)!.lines.map((l) => byId.get(l.id)!.name);
@@ -263,6 +260,8 @@ function LineUpPane({ designer }: { designer: Designer }): ReactNode {
                 lines={block.lines.map((l) => byId.get(l.id)!)}
                 designer={designer}
                 held={held}
+                signs={signs}
+                onSign={onSign}
               />
             );
           }}
@@ -273,4 +272,4 @@ function LineUpPane({ designer }: { designer: Designer }): ReactNode {
 }
 
 /** The session's movements in order, every figure editable where it stands. */
-export const LineUp = drawsAgain(LineUpPane, ...work);
+export const LineUp = drawsAgain(LineUpPane, ...work, 'asked');

@@ -50,7 +50,12 @@ export function OneFinding({
     onToggle();
   };
   return (
-    <FindingItem $off={finding.dismissed !== null} $closed={!isOpen} data-rule={finding.rule}>
+    <FindingItem
+      $off={finding.dismissed !== null}
+      $closed={!isOpen}
+      data-rule={finding.rule}
+      data-severity={finding.severity}
+    >
       <Mark severity={finding.severity} wordless />
       <div>
         <h3>

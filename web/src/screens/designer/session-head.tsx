@@ -156,7 +156,7 @@ function SessionHeadPane({
   const [handing, setHanding] = useState(false);
   const stops = designer.appraisal.findings.filter(
     (f) => f.severity === 'stop' && f.dismissed === null && f.rule !== 'ask-first',
-  );
+  ).length;
   return (
     <Bar>
       <div className="first">
@@ -267,7 +267,7 @@ function SessionHeadPane({
           options={states.map((s) => [s, s])}
           refused={mustAskFirst(context.client, context.todayIso) ? ['handed over'] : []}
           onChange={(status) => {
-            if (status === 'handed over' && stops.length > 0) setHanding(true);
+            if (status === 'handed over' && stops > 0) setHanding(true);
             else if (status === 'finished') log();
             else if (status === 'handed over') designer.edit(handingOver(designer.appraisal), 'hand over');
             else if (status) head({ status }, 'state');
