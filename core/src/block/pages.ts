@@ -253,6 +253,15 @@ export const blockPages: Record<string, BlockRulePage> = {
     ),
     quiet,
   },
+  'week-minutes': {
+    fires: of(
+      'forty minutes for an hour',
+      { weeks: plain },
+      { a: { ...chestFirst, minutes: 40 }, b: overheadFirst },
+      { client: { ...sampleClient, minutes: 40 } },
+    ),
+    quiet,
+  },
   'no-light-week': { fires: of('eight weeks on end', { weeks: [...plain, ...plain] }), quiet },
   'changed-together': {
     fires: of('two movements changed in week 4', {

@@ -4,6 +4,7 @@ import { noRotation, pullingAgainst, weekLacks, worthSpread } from './rules/cove
 import { changedTogether, dayStops, kitEnds, noLightWeek, sessionMissing } from './rules/over-weeks';
 import { setsJump } from './rules/sets-jump';
 import { helpersTired, tooClose } from './rules/spacing';
+import { weekMinutes } from './rules/week-minutes';
 import { weekOverBand, weekUnderBand } from './rules/week-bands';
 
 /** Every rule of the week and of the block. A new rule is a function like these and a line here. */
@@ -14,6 +15,7 @@ export const blockRules: readonly BlockRule[] = [
   weekOverBand,
   setsJump,
   weekUnderBand,
+  weekMinutes,
   weekLacks,
   sameDayTwice,
   samePlane,

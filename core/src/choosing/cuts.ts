@@ -97,9 +97,11 @@ export const isOnlyOne = (m: Pick<Measured, 'lines'>, l: MeasuredLine): boolean 
       !m.lines.some((other) => other !== l && groupCredit(other.credits, g) >= DIRECT),
   );
 
+const isForWeakPoint = (m: Measured, l: MeasuredLine): boolean =>
+  m.context.client.lagging.some((id) => (l.credits[id] ?? 0) >= DIRECT);
+
 /** The main lift and what lags is what the client came for. */
-const isAsked = (m: Measured, l: MeasuredLine): boolean =>
-  l === mainLift(m) || m.context.client.lagging.some((id) => (l.credits[id] ?? 0) >= DIRECT);
+const isAsked = (m: Measured, l: MeasuredLine): boolean => l === mainLift(m) || isForWeakPoint(m, l);
 
 /** What costs the client little: sets and rests that can be spared, bells for a bar. */
 function onLine(m: Measured, l: MeasuredLine): Cut[] {
@@ -108,7 +110,7 @@ function onLine(m: Measured, l: MeasuredLine): Cut[] {
   const floor = m.school.restFloorS[l.movement.compound ? 'compound' : 'isolation'];
   const cuts: Cut[] = isMain ? [] : otherImplement(m, l);
   const fewest = isMain ? MAIN_SETS : FEWEST_SETS;
-  if (sets > fewest && (isMain || !isAsked(m, l))) cuts.push(setLess(l, sets));
+  if (sets > fewest && !isForWeakPoint(m, l)) cuts.push(setLess(l, sets));
   cuts.push(...restsTo(l, isHeavyCompound(l) ? Math.max(floor, HEAVY_REST_S) : floor));
   if (l.movement.family === 'corrective' && m.lines.length > 1) cuts.push(without(l));
   return cuts;

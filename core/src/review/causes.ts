@@ -5,6 +5,7 @@ import type { Matter } from './model';
 
 /** Rules that tell of too little of something, the nearest to its cause first. */
 const tooLittle: readonly string[] = [
+  'raise-for-lower-chest',
   'weak-point-short',
   'missing-upper-chest',
   'missing-long-head',
@@ -20,7 +21,7 @@ const sameMovement: Readonly<Record<string, readonly string[]>> = {
   'failure-first-compound': ['failure-not-last'],
   'failure-before-heavy': ['failure-not-last'],
   'client-limits': ['short-of-range', 'uncounted-sets'],
-  'redundant-presses': ['one-triceps-angle'],
+  'redundant-presses': ['one-triceps-angle', 'fly-at-press-angle'],
   'helper-failure-in-pair': ['failure-not-last'],
   'muscle-failure': ['failure-not-last'],
   'over-max': ['short-of-range', 'beyond-reach'],
@@ -51,7 +52,7 @@ function isSameMovement(symptom: Matter, cause: Matter): boolean {
 /** Sets that do not count are why a muscle is short of them; one that is short is what lacks a fly. */
 function isWhyShort(symptom: Matter, cause: Matter): boolean {
   if (cause.dismissed !== null) return false;
-  if (cause.rule === 'uncounted-sets' && symptom.rule === 'session-band')
+  if (['uncounted-sets', 'rack-runs-out'].includes(cause.rule) && symptom.rule === 'session-band')
     return symptom.moves?.by === 1 && symptom.on.some((id) => cause.on.includes(id));
   return (
     cause.rule === 'session-band' &&

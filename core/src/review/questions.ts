@@ -1,4 +1,4 @@
-import { sameJob, type SwapWish } from '../choosing';
+import { sameJob, type SwapWish, usualness } from '../choosing';
 import { nearestNotch } from '../kit';
 import type { Measured, MeasuredLine } from '../measure';
 import {
@@ -69,6 +69,8 @@ export const changeLine = (line: string, patch: Extract<Edit, { do: 'line' }>['p
 
 /** Further movements that are tried where the best ones mend nothing. */
 const MORE_TRIED = 3;
+/** Movements more usual than this are offered before others. Own estimate. */
+const ORDINARY = 0.4;
 
 /** The best other movements for a line's job, each to be put in its place. */
 export function insteadOf(m: MeasuredLine, s: Measured, wish: SwapWish, most = 1): FixDraft[] {
@@ -76,7 +78,10 @@ export function insteadOf(m: MeasuredLine, s: Measured, wish: SwapWish, most = 1
   const work = sameJob(m, s.context, wish, most + MORE_TRIED).filter(
     ({ entry }) => entry.movement.family !== 'corrective' || m.movement.family === 'corrective',
   );
-  const drafts = work.map(({ entry }) => ({
+  // What is ordinary goes before what is nearer still.
+  const isOrdinary = ({ entry }: (typeof work)[number]): boolean => usualness(entry) >= ORDINARY;
+  const ordinary = [...work.filter(isOrdinary), ...work.filter((w) => !isOrdinary(w))];
+  const drafts = ordinary.map(({ entry }) => ({
     label: `Use ${entry.name.toLowerCase()}`,
     edit: changeLine(m.id, becoming(entry)),
   }));

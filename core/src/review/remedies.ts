@@ -82,7 +82,7 @@ function* editOf({ edit }: FixDraft, soFar: readonly Finding[]): Generator<reado
   }
 }
 
-/** Of a draft and what may stand instead of it, the first that is a remedy and brings nothing loud; of a stop, else the first. */
+/** Of a draft and what may stand instead of it, the first that is a remedy and brings nothing loud; of a stop, and of what cannot stay, else the first. */
 function* proven(
   s: Measured,
   matter: Matter,
@@ -96,7 +96,7 @@ function* proven(
     const found = edit && tried(s, matter, all, { label: way.label, edit });
     yield soFar;
     if (found?.isClean) return found;
-    if (matter.severity === 'stop') second ??= found;
+    if (matter.severity === 'stop' || matter.mustGo) second ??= found;
   }
   return second;
 }

@@ -18,6 +18,7 @@ import { failureFirstCompound } from './rules/failure-first-compound';
 import { failureNotLast } from './rules/failure-not-last';
 import { farPair } from './rules/far-pair';
 import { flareOnIncline } from './rules/flare-on-incline';
+import { flyAtPressAngle } from './rules/fly-at-press-angle';
 import { forcedReps } from './rules/forced-reps';
 import { headBelowFloor } from './rules/head-below-floor';
 import { healthScreenToAsk } from './rules/health-screen';
@@ -44,6 +45,7 @@ import { optionalFrontDelt } from './rules/optional-front-delt';
 import { overMax } from './rules/over-max';
 import { overTime } from './rules/over-time';
 import { rackRunsOut } from './rules/rack-runs-out';
+import { raiseForLowerChest } from './rules/raise-for-lower-chest';
 import { redundantMovements } from './rules/redundant-movements';
 import { repsOffHome } from './rules/reps-off-home';
 import { repsOutsideGrowth } from './rules/reps-outside-growth';
@@ -81,6 +83,7 @@ export const rules: readonly Rule[] = [
   overTime,
   loadJump,
   coldFirstLift,
+  raiseForLowerChest,
   weakPointShort,
   tricepsBeforePress,
   isolationBeforeCompound,
@@ -124,6 +127,7 @@ export const rules: readonly Rule[] = [
   emphasisLate,
   failureNotLast,
   missingAdduction,
+  flyAtPressAngle,
   missingStretch,
   oneTricepsAngle,
   oneRepRange,

@@ -33,6 +33,8 @@ const ORDINARY = 0.2;
 /** Repetitions up to which a press is heavy enough for its whole rest. Common practice. */
 const HEAVY_REPS = 8;
 const SLACK_S = 30;
+/** A bench turned further makes the main lift another one, degrees. */
+const MAY_TURN = 10;
 
 const isGroup = (id: GroupId | RegionId): id is GroupId => (groupIds as readonly string[]).includes(id);
 
@@ -52,7 +54,9 @@ const trains = (lines: readonly MeasuredLine[], group: GroupId): boolean =>
 const isKnown = (m: MeasuredLine): boolean =>
   m.movement.load.kind !== 'external' || m.sets.some((set) => set.kg !== null);
 
-const kindOfPattern = (m: MeasuredLine): string => m.movement.pattern.split(' ')[0]!;
+/** A raise is answered by a raise, whichever way the arm goes up. */
+const kindOf = ({ movement }: MeasuredLine): string =>
+  movement.family === 'raise' ? 'raise' : movement.pattern.split(' ')[0]!;
 const times = (s: Measured, m: MeasuredLine): number =>
   s.lines.filter((l) => l.movement.id === m.movement.id && l.entryId === m.entryId).length;
 
@@ -64,9 +68,9 @@ function badSwap(
   is: MeasuredLine,
   p: Purpose,
 ): boolean {
-  const isRaise = kindOfPattern(was) === 'raise' && kindOfPattern(is) === 'raise';
-  if (kindOfPattern(was) !== kindOfPattern(is) || (!isRaise && mostFor(was) !== mostFor(is))) return true;
-  if (was.movement.compound && !is.movement.compound) return true;
+  const isRaise = kindOf(was) === 'raise';
+  if (kindOf(was) !== kindOf(is) || (!isRaise && mostFor(was) !== mostFor(is))) return true;
+  if (was.movement.compound && !is.movement.compound && !isRaise) return true;
   if (!p.mustGo && isKnown(was) && !isKnown(is)) return true;
   if (usualness({ id: is.entryId }) < Math.min(ORDINARY, usualness({ id: was.entryId }))) return true;
   const isMain = was.id === mainLift(before)?.id;
@@ -81,6 +85,8 @@ function badFigure(before: Measured, was: MeasuredLine, is: MeasuredLine, p: Pur
   const isHeavy = isHeavyCompound(is) && fewest <= HEAVY_REPS;
   if (isHeavy && is.line.restS < Math.min(was.line.restS, HEAVY_REST_S)) return true;
   const isMain = was.id === mainLift(before)?.id;
+  const turned = Math.abs((is.rig.benchDeg ?? 0) - (was.rig.benchDeg ?? 0));
+  if (isMain && turned > MAY_TURN && !p.on.includes(was.id)) return true;
   return isMain && setsOf(is) < Math.min(setsOf(was), MAIN_SETS);
 }
 
@@ -96,7 +102,12 @@ export function isSigned(before: Measured, after: Measured, purpose: Purpose): b
   const most = Math.max(before.session.minutes * 60, before.timeline.totalS) + SLACK_S;
   if (after.timeline.totalS > most) return false;
   const { lagging } = before.context.client;
-  const loses = (id: RegionId): boolean => counted(after, id) < counted(before, id) - MAY_LOSE;
+  const directOf = (s: Measured, id: RegionId): number =>
+    s.lines.reduce((n, m) => n + ((m.credits[id] ?? 0) >= DIRECT ? setsOf(m) : 0), 0);
+  // What cannot stay takes along what it lent; a set of its own stays.
+  const loses = (id: RegionId): boolean =>
+    counted(after, id) < counted(before, id) - MAY_LOSE &&
+    (!purpose.mustGo || directOf(after, id) < directOf(before, id));
   if (lagging.some((id) => regions[id].group !== null && loses(id))) return false;
   // What is judged may change its muscle; what stands beside it keeps its own.
   const others = before.lines.filter((m) => !purpose.on.includes(m.id));

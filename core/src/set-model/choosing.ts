@@ -3,7 +3,7 @@ import { type AskedSet, type Expected, expectedMiss, liveThrough, outlook } from
 import { copyOfStores, felt, lossOf, type Stores } from './stores';
 import { setModelTable } from './table';
 
-const { otherThanInHand, leastShare } = setModelTable.missing;
+const { otherThanInHand, leastShare, lateShort } = setModelTable.missing;
 
 /** A line's sets, of a lift, by somebody as tired as `stores` say. */
 export interface LineAsked {
@@ -120,7 +120,9 @@ export function chooseOne(
     if (!lightest || kg < lightest.kg) lightest = t;
     // A first set that the estimate itself has fall short is no choice while a lighter load is there.
     if (t.sets[0]!.reps < fewest) return Infinity;
-    const cost = t.miss + (keep && !isSame(kg, keep.kg) ? keep.worth : 0);
+    // A later set that the estimate itself has fall short costs the line what it is short of.
+    const short = Math.max(0, ...t.sets.slice(1).map(({ reps }, i) => 1 - reps / line.sets[i + 1]!.lo));
+    const cost = t.miss + lateShort * short + (keep && !isSame(kg, keep.kg) ? keep.worth : 0);
     const isBetter = cost < lowest - 1e-9 || (best !== null && cost < lowest + 1e-9 && kg < best.kg);
     if (isBetter) [best, lowest] = [t, cost];
     return cost - lowest;

@@ -91,9 +91,11 @@ export const setModelTable = {
     giveUp: 1.5,
     /** Reps above the range before the effort goes, as a share of its top. */
     stretch: 0.25,
-    sdMost: 0.2,
+    sdMost: 0.12,
     /** A first set expected to bring less than this share of the lowest of its range is none. */
     leastShare: 0.7,
+    /** What the shortest later set costs its line, times the share of its lowest repetitions that is expected to be missing. */
+    lateShort: 12,
     /** Another load than last time, and than the one in hand. */
     otherThanLast: 0.6,
     otherThanInHand: 0.5,

@@ -46,6 +46,8 @@ export const variants: Record<string, Partial<Teaching>> = {
       ],
     },
     chooseWhen: 'Tightness is lost near the chest, or the shoulder dislikes the last of the stretch.',
+    disputed:
+      'For a weak start some hover with the hands further out, for more stretch; others keep the grip of the contest, so that what is trained is what is tested. Both are offered.',
   },
   'pin-press': {
     cues: {

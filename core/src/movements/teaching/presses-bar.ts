@@ -19,6 +19,8 @@ export const variants: Record<string, Partial<Teaching>> = {
     },
     faultIds: ['bouncedElbows', 'flaredElbows', 'openThumb'],
     chooseWhen: 'The stretch has to be kept short, or the middle of the press is weak.',
+    disputed:
+      'Used for the middle, where it starts, and by some for the start off the chest: it begins from a dead stop and without the legs, but not at the depth where that fails.',
   },
   'feet-up-bench-press': {
     cues: { ...benchCues, setUp: 'Feet off the floor, low back at rest, blades pinned' },
@@ -59,7 +61,7 @@ export const variants: Record<string, Partial<Teaching>> = {
   },
   'barbell-bench-press': {
     disputed:
-      'Grip: some stay in the middle, some go out to the rings to give the chest more. Between 1.5 and 1.9 shoulder breadths is kept without a word; two and more is a finding.',
+      'Grip: some stay in the middle, some go out to the rings to give the chest more. Between 1.5 and 1.9 shoulder breadths is kept without a word; two and more is a finding. Back: arched high for a shorter way and set shoulders, or nearly flat for a longer one; hips stay down either way. Breath: held through the effort for few heavy reps, let out on the way up for the rest and for whoever should not hold it.',
   },
   'seated-barbell-press': {
     cues: {

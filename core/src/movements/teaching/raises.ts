@@ -43,6 +43,8 @@ export const movements: Record<string, Teaching> = {
     },
     faultIds: ['swungRaise', 'leanBack'],
     chooseWhen: 'Rarely: only where presses have not already done it.',
+    disputed:
+      'Some stop at different heights for different ends of the muscle, others always at eye level: the torque at every height is drawn, and that a height picks an end is not shown.',
   },
   'cable-front-raise': {
     cues: {

@@ -18,10 +18,38 @@ export const coverage: Record<string, RulePage> = {
     fires: of(
       'two flat presses',
       [press, line('chest-dip', straight(3, 8))],
-      {},
+      { kind: 'chest' },
       with_.client({ lagging: ['pecUpper'] }),
     ),
     quiet: of('an incline press', [line('incline-dumbbell-press'), press]),
+  },
+  'fly-at-press-angle': {
+    checks:
+      'The one fly of a session goes where its presses went already, and another part of the chest has no press. A level fly beside level presses is silent.',
+    forWhom: 'Chest and push days; not where that part is the weak point or what the session is for.',
+    fires: of('an incline press, then an incline fly', [
+      press,
+      line('incline-dumbbell-press'),
+      line('incline-dumbbell-fly'),
+    ]),
+    quiet: of('the fly goes down', [press, line('incline-dumbbell-press'), line('cable-fly-high-to-low')]),
+  },
+  'raise-for-lower-chest': {
+    checks:
+      'An underhand front raise where the lower chest is the weak point and nothing else trains it directly.',
+    forWhom: 'Sessions for the lower chest, and clients it lags in.',
+    fires: of(
+      'a flat press and the raise',
+      [press, line('cable-fly-shoulder-height'), line('underhand-front-raise', straight(2, 12))],
+      { kind: 'chest' },
+      with_.client({ lagging: ['pecLower'] }),
+    ),
+    quiet: of(
+      'a dip beside it',
+      [press, line('underhand-front-raise'), line('chest-dip')],
+      { kind: 'chest' },
+      with_.client({ lagging: ['pecLower'] }),
+    ),
   },
   'missing-long-head': {
     checks:

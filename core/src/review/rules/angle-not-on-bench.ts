@@ -1,6 +1,6 @@
 import { degrees } from '../../units';
 import { notchesOf } from '../../kit';
-import { changeLine } from '../questions';
+import { changeLine, insteadOf } from '../questions';
 import type { Rule } from '../model';
 
 export const angleNotOnBench: Rule = {
@@ -23,14 +23,17 @@ export const angleNotOnBench: Rule = {
           .sort((a, b) => Math.abs(a - wish) - Math.abs(b - wish))
           .slice(0, 2);
         return {
+          mustGo: true,
           on: [m.id],
           what: `No bench at ${s.context.kit.name} has a notch at ${degrees(wish)}.`,
           why: `${near.length === 0 ? 'None of its notches comes near' : `The nearest are ${near.map(degrees).join(' and ')}`}; on the floor somebody will pick one for you.`,
-          fixes: () =>
-            near.map((n) => ({
+          fixes: () => [
+            ...near.map((n) => ({
               label: `Set the bench to ${degrees(n)}`,
               edit: changeLine(m.id, { rig: { ...m.rig, benchDeg: n } }),
             })),
+            ...insteadOf(m, s, { other: null, kindTo: null }),
+          ],
         };
       });
   },

@@ -8,7 +8,7 @@ export const barAlone: Rule = {
   title: 'Bar near failure with nobody by',
   severity: 'stop',
   ground: 'common practice',
-  at: 'load',
+  at: 'reserve',
   look: (s) => {
     const { kit } = s.context;
     if (s.session.spotter || kit.rack.safetyArms) return [];

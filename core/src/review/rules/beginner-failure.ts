@@ -15,6 +15,7 @@ export const beginnerFailure: Rule = {
     const [who, go] = lines.length === 1 ? [one.name, 'goes'] : [`${lines.length} movements`, 'go'];
     return [
       {
+        mustGo: true,
         on: lines.map((m) => m.id),
         what: `${who} ${go} to failure with a client in the first year.`,
         why: 'Technique comes first; two or more in reserve teaches it and grows as well.',

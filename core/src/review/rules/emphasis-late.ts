@@ -45,7 +45,9 @@ export const emphasisLate: Rule = {
     const before = s.lines.filter(
       (m) => isHeavyCompound(m) && credit(m) < notFor && blockIndex(s, m.id) < blockIndex(s, first.id),
     );
-    if (before.length === 0) return [];
+    // A weak upper chest comes right after the lift the day turns about; further back it is late.
+    const isWeak = s.session.emphasis === 'chest' && name !== groupNames.chest.toLowerCase();
+    if (before.length <= (isWeak ? 1 : 0)) return [];
     return [
       {
         on: [first.id],

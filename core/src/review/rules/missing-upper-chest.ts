@@ -4,9 +4,13 @@ import { owes } from '../../session';
 import type { FixDraft, Rule } from '../model';
 import { changeLine, notchFor, setsFor } from '../questions';
 import { offerFirst } from './additions';
+import { flyTurnedUp } from './fly-at-press-angle';
 
 /** The chest is trained by so many sets before its heads are asked for one by one. */
 const ENOUGH_CHEST = 4;
+
+/** Hands so far apart press with the chest, in breadths of the shoulders. Common practice. */
+const CHEST_GRIP = 1.2;
 
 /** As much for the upper chest as for the rest of it. */
 const isForUpper = ({ credits }: MeasuredLine): boolean =>
@@ -19,6 +23,8 @@ export function turned(s: Measured): FixDraft[] {
       m.movement.family === 'press' &&
       m.rig.benchDeg !== undefined &&
       m.rig.benchDeg < 10 &&
+      // Hands close together make it one for the triceps.
+      (m.rig.gripBiacromial ?? CHEST_GRIP) >= CHEST_GRIP &&
       m.rig.stance !== 'floor',
   );
   const deg = notchFor(s, 30);
@@ -50,7 +56,14 @@ export const missingUpperChest: Rule = {
         why: 'Its fibres run up to the collarbone: they need the arm to travel up, on a bench of about 30° or from a low pulley.',
         fixes: () => [
           ...turned(s),
-          ...offerFirst(s, ['incline-dumbbell-press', 'cable-fly-low-to-high', 'incline-press-machine'], 2),
+          ...flyTurnedUp(s),
+          ...offerFirst(
+            s,
+            ['incline-dumbbell-press', 'cable-fly-low-to-high', 'incline-press-machine'],
+            2,
+            // What should come up comes right after the lift the day turns about.
+            lags ? { at: 1 } : {},
+          ),
         ],
       },
     ];

@@ -81,10 +81,25 @@ function isTooLight(s: Measured, m: MeasuredLine): boolean {
 
 /** Each of several in the first way it has, together. */
 function allAtOnce(lines: readonly MeasuredLine[]): FixDraft[] {
-  const slow = lines.flatMap((m) => slower(m).map(({ patch }) => changeLine(m.id, patch)));
-  return slow.length < lines.length
-    ? []
-    : [{ label: 'Lower all of them for four seconds, pause one', edit: { do: 'all', edits: slow } }];
+  const all = (label: string, ways: (m: MeasuredLine) => Harder[]): FixDraft[] =>
+    lines.some((m) => ways(m).length === 0)
+      ? []
+      : [
+          {
+            label,
+            edit: {
+              do: 'all',
+              edits: lines.map((m) => changeLine(m.id, Object.assign({}, ...ways(m).map((w) => w.patch)))),
+            },
+          },
+        ];
+  return [
+    ...all('Lower all of them for four seconds, pause one', slower),
+    ...all('One-and-a-half reps, lowered for four seconds, on all of them', (m) => [
+      ...slower(m),
+      ...oneAndAHalf(m),
+    ]),
+  ];
 }
 
 export const rackRunsOut: Rule = {

@@ -66,7 +66,11 @@ function look(s: Measured): FindingDraft[] {
     const { fractional, unknown, band, direct } = s.dose.groups[group];
     if (!band) return [];
     const open =
-      unknown > 0.05 ? `, ${figure(unknown)} of them if the load found on the day makes them hard` : '';
+      unknown < 0.05
+        ? ''
+        : unknown > fractional - 0.05
+          ? ', if the loads found on the day make them hard'
+          : `, ${figure(unknown)} of them if the load found on the day makes them hard`;
     if (fractional > band.hi + OVER_BY) {
       const from = trainers(s, group).filter((m) => setsOf(m) > 1);
       return [

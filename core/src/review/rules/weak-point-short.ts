@@ -6,6 +6,7 @@ import type { FindingDraft, FixDraft, Rule } from '../model';
 import { blockIndex, setsFor } from '../questions';
 import { changeSets } from '../set-changes';
 import { bringing, offerFirst } from './additions';
+import { flyTurnedUp } from './fly-at-press-angle';
 import { turned } from './missing-upper-chest';
 
 /** Counted sets under which a weak point has not got its place. Common practice. */
@@ -13,7 +14,7 @@ const FEWEST = 4;
 
 /** What a day can train: a weak point of another day is no matter of this one. */
 const trains: Record<DayKind, (id: RegionId) => boolean> = {
-  push: (id) => regions[id].group !== null && id !== 'deltRear',
+  push: (id) => regions[id].group !== null,
   chest: (id) => regions[id].group === 'chest',
   shoulders: (id) => id === 'deltFront' || id === 'deltSide' || id === 'deltRear',
   arms: (id) => regions[id].group === 'triceps',
@@ -31,7 +32,7 @@ function placeFor(s: Measured, head: RegionId): number {
 function fixesFor(s: Measured, head: RegionId): FixDraft[] {
   const own = s.lines.filter((m) => (m.credits[head] ?? 0) >= DIRECT);
   return [
-    ...(head === 'pecUpper' && own.length === 0 ? turned(s) : []),
+    ...(head === 'pecUpper' && own.length === 0 ? [...turned(s), ...flyTurnedUp(s)] : []),
     ...own.slice(0, 2).flatMap((m) => changeSets(m, 1)),
     ...offerFirst(s, bringing[head] ?? [], 2, { at: placeFor(s, head), sets: FEWEST }),
   ];
@@ -48,6 +49,8 @@ function look(s: Measured, head: RegionId): FindingDraft[] {
       on: [],
       about: head,
       keeps: true,
+      // A day of pulling may have it; the week says whether one does.
+      ...(head === 'deltRear' && kindOf(s.session) === 'push' ? { severity: 'note' as const } : {}),
       moves: { of: head, by: 1 },
       what: hasPlace
         ? `${name} should come up and gets ${figure(fractional)} counted sets.`

@@ -56,8 +56,12 @@ export function mendedBy({ session, context }: Case): MendedWalk {
       changes.set(key, [...seen, value]);
     }
   }
-  const mustGo = steps.some((s) => s.rule === 'not-in-this-gym' || s.rule === 'client-limits');
-  if (main && !mustGo && !now.lines.some((m) => m.movement.id === main))
+  const mustGo = steps.some((s) =>
+    ['not-in-this-gym', 'client-limits', 'angle-not-on-bench'].includes(s.rule),
+  );
+  const first = mainLift(before);
+  const isBeyond = first?.sets.every((set) => set.expectedReps === 0) ?? false;
+  if (main && !mustGo && !isBeyond && !now.lines.some((m) => m.movement.id === main))
     wrong.push(`the main lift is gone: ${main}`);
   for (const group of groupIds)
     if (isLost(before, now, group)) wrong.push(`nothing for the ${group} any more`);
