@@ -250,6 +250,12 @@ export const blockPages: Record<string, BlockRulePage> = {
     fires: of(
       'everything for the chest on one day',
       onePush([['pull'], rest, ['push-a'], rest, rest, rest, rest]),
+      {
+        a: session([bells(8, 10), inclineBar, lowFly, line('chest-dip', straight(4, 8, 10))], {
+          title: 'Push A',
+        }),
+        b: overheadFirst,
+      },
     ),
     quiet,
   },

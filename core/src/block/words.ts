@@ -20,3 +20,7 @@ export function weeksText(weeks: readonly number[]): string {
 /** A number of sets as a coach reads it: "12", "12.5". */
 export const toHalves = (sets: number): number => Math.round(sets * 2) / 2;
 export const setsText = (sets: number): string => String(toHalves(sets));
+
+/** "1 hard set", "4.5 hard sets". */
+export const hardSets = (sets: number): string =>
+  `${setsText(sets)} hard ${setsText(sets) === '1' ? 'set' : 'sets'}`;

@@ -33,7 +33,7 @@ function doseChange(before: Measured, after: Measured): Effect['dose'] {
 
 interface Tried {
   fix: Fix;
-  /** Nothing loud has come of it. */
+  /** Nothing loud has come of it, and a coach would sign it though nothing forced it. */
   isClean: boolean;
 }
 
@@ -65,7 +65,10 @@ function tried(
     comes: come.map((m) => m.what),
   };
   // Nothing loud for anything, and no note for a note.
+  const isOrdinary =
+    matter.severity !== 'stop' || isSigned(s, after, { ...matter, severity: 'watch', mustGo: true });
   const isClean =
+    isOrdinary &&
     come.every((m) => m.severity === 'note') &&
     come.length < 1 + gone.length + (matter.severity === 'note' ? 0 : 1);
   return { fix: { label, edit, effect }, isClean };

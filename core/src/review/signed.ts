@@ -74,6 +74,8 @@ function badSwap(
   if (!p.mustGo && isKnown(was) && !isKnown(is)) return true;
   if (usualness({ id: is.entryId }) < Math.min(ORDINARY, usualness({ id: was.entryId }))) return true;
   const isMain = was.id === mainLift(before)?.id;
+  // What leads a day is answered by something that can lead.
+  if (isMain && !p.mustGo && mainLift(after)?.id !== was.id) return true;
   return times(after, is) > Math.max(1, times(before, is)) || (isMain && !p.mustGo && !p.on.includes(was.id));
 }
 

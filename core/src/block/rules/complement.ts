@@ -5,7 +5,7 @@ import { differentJob, jobOf, jobOfEntry, kindEntries, limitsMet, usualness } fr
 import type { MeasuredLine } from '../../measure';
 import { findEntry } from '../../movements';
 import { missingFor } from '../../kit';
-import { becoming, promisedReps } from '../../session';
+import { becoming, kindOf, promisedReps } from '../../session';
 import {
   bySession,
   dayWordsOf,
@@ -74,6 +74,8 @@ export const samePlane: BlockRule = {
   about: 'Two push days of one week that both begin with a chest press, or both with an overhead press.',
   look: ofPairs((a, b) => {
     const [first, second] = [firstHeavy(a)!, firstHeavy(b)!];
+    // A chest day leads with the chest, a day for the shoulders overhead.
+    if ([a, b].some((d) => kindOf(d.measured!.session) !== 'push')) return [];
     if (isOverhead(first) !== isOverhead(second)) return [];
     const isChest = !isOverhead(first);
     return [

@@ -1,8 +1,7 @@
 import { groupIds, groupNames, type RegionId, regions } from '../../anatomy';
-import { doseValue } from '../../dose';
 import { isPress, offerFirst } from '../../review';
 import { addedWith, bySession, dayWordsOf, easiestFirst, inPlay, isOrdinary } from '../asking';
-import { setsText, toHalves } from '../words';
+import { hardSets, setsText, toHalves } from '../words';
 import type { BlockFixDraft, BlockRule, MeasuredBlock, MeasuredDay, MeasuredWeek } from '../model';
 
 /** Hard sets of a region in a week from which it gets something. */
@@ -32,18 +31,16 @@ export const weekLacks: BlockRule = {
   severity: 'watch',
   ground: 'common practice',
   about:
-    'Over all days of the week: upper, middle and lower chest, side and rear delts and the long head each get two hard sets or more.',
+    'Over all days of the week: upper, middle and lower chest, side and rear delts and the long head each get two hard sets or more. Lighter weeks are not asked.',
   look: (block, week) =>
-    isWhole(block, week)
+    isWhole(block, week) && !week.rule.light
       ? wanted
-          .filter(
-            ({ region }) => toHalves(week.regions[region]) < (week.rule.light ? SOMETHING / 2 : SOMETHING),
-          )
+          .filter(({ region }) => toHalves(week.regions[region]) < SOMETHING)
           .map(({ region, add }) => ({
             about: region,
             severity: block.context.client.lagging.includes(region) ? ('watch' as const) : ('note' as const),
             on: [],
-            what: `${regions[region].name}: ${week.regions[region] < 0.25 ? 'nothing' : `${setsText(week.regions[region])} hard sets`} in the whole week.`,
+            what: `${regions[region].name}: ${week.regions[region] < 0.25 ? 'nothing' : hardSets(week.regions[region])} in the whole week.`,
             why: 'Each day may leave something out; the week should not.',
             fixes: () => addedTo(week, add),
           }))
@@ -118,31 +115,27 @@ export const noRotation: BlockRule = {
   },
 };
 
-/** A gain smaller than this is not told. */
-const LEAST_GAIN = 0.08;
+/** Hard sets of a muscle on one day past which more are hard to show a benefit for (Remmert et al. 2025, preprint, from memory). */
+const SHOWN_UP_TO = 11;
 
 export const worthSpread: BlockRule = {
   id: 'worth-spread',
-  title: 'What the same sets would give on two days',
+  title: 'All sets of a week on one day',
   severity: 'note',
-  ground: 'school',
+  ground: 'published',
   about:
-    'A group that has all its hard sets of the week on one day: what the value curve of the school says of the same sets on two days. A number, and no advice for whom one day is what there is.',
-  look: (block, week) =>
+    'A group that has all its hard sets of the week on one day, and more than eleven of them. No advice for whom one day is what there is.',
+  look: (_block, week) =>
     groupIds.flatMap((group) => {
       const days = week.days.filter((d) => inPlay(d) && d.groups[group] >= 1);
       const [only] = days;
-      if (days.length !== 1 || !only || only.groups[group] < 6) return [];
-      const sets = only.groups[group];
-      const { valueScale } = block.school;
-      const gain = (2 * doseValue(sets / 2, valueScale)) / doseValue(sets, valueScale) - 1;
-      if (gain < LEAST_GAIN) return [];
+      if (days.length !== 1 || !only || only.groups[group] <= SHOWN_UP_TO) return [];
       return [
         {
           about: group,
           on: [only.training.id],
-          what: `${groupNames[group]}: ${setsText(sets)} hard sets on ${dayWordsOf(only)}; on two days the same sets would be worth about ${Math.round(gain * 20) * 5} % more.`,
-          why: 'The first sets of a day are worth most; the curve of the school says so, a model’s estimate.',
+          what: `${groupNames[group]}: all ${hardSets(only.groups[group])} of the week on ${dayWordsOf(only)}.`,
+          why: 'Past about eleven on one day more are hard to show a benefit for. On two days the same sets are done fresher, with more repetitions at the same loads; that they then grow more was not found.',
         },
       ];
     }),

@@ -1,5 +1,6 @@
 import { massText } from '../../units';
 import { choicesOf } from '../../loads';
+import type { Measured, MeasuredLine } from '../../measure';
 import { waysOn } from '../../review';
 import { bySession, followed, onlyBlock, stopsOf } from '../asking';
 import type { Rotation } from '../document';
@@ -84,6 +85,17 @@ export const changedTogether: BlockRule = {
   },
 };
 
+/** The heaviest there is, and every set at the top of its range. */
+function isAtTheEnd({ context }: Measured, m: MeasuredLine): boolean {
+  const choices = choicesOf(context.kit, m.movement);
+  if (m.movement.load.kind !== 'external' || !choices || choices.length < 2) return false;
+  const most = Math.max(...choices.map((c) => c.kg));
+  return (
+    m.sets[0]?.kg === most &&
+    m.sets.every((s) => s.expectedReps !== null && s.expectedReps >= s.target.reps.hi)
+  );
+}
+
 export const kitEnds: BlockRule = {
   id: 'kit-ends',
   title: 'The kit ends on the way',
@@ -93,23 +105,23 @@ export const kitEnds: BlockRule = {
   look: (_block, week) =>
     week.days.flatMap((d) => {
       if (d.placed.state !== 'planned' || !d.measured || followed(d) === null) return [];
-      const { context } = d.measured;
-      return d.measured.lines.flatMap((m) => {
-        const choices = choicesOf(context.kit, m.movement);
-        const most = choices && choices.length > 1 ? Math.max(...choices.map((c) => c.kg)) : null;
-        const set = m.sets[0];
-        if (most === null || m.movement.load.kind !== 'external' || set?.kg !== most) return [];
-        if (!m.sets.every((s) => s.expectedReps !== null && s.expectedReps >= s.target.reps.hi)) return [];
-        return [
-          {
-            about: `${followed(d)!} ${m.id}`,
-            on: [d.training.id],
-            what: `${m.name} comes to ${massText(most, context.client.unit)}, the heaviest here, with every set at the top of its range.`,
-            why: 'Lowered slower, held in the stretch, done as one-and-a-half reps or for more of them, or with another implement, it stays hard enough.',
-            fixes: () => bySession(d, waysOn(d.measured!, m)),
-          },
-        ];
-      });
+      const lines = d.measured.lines.filter((m) => isAtTheEnd(d.measured!, m));
+      const [one] = lines;
+      if (!one) return [];
+      const what = lines.length === 1 ? `${one.name} comes` : `${lines.length} movements come`;
+      return [
+        {
+          about: `${followed(d)!} ${lines.length === 1 ? one.id : 'several'}`,
+          on: [d.training.id],
+          what: `${what} to the heaviest here on ${d.training.name}, ${massText(one.sets[0]!.kg!, d.measured.context.client.unit)}, with every set at the top of its range.`,
+          why: 'Lowered slower, held in the stretch, done as one-and-a-half reps or for more of them, or with another implement, it stays hard enough.',
+          fixes: () =>
+            bySession(
+              d,
+              lines.flatMap((m) => waysOn(d.measured!, m)),
+            ),
+        },
+      ];
     }),
 };
 

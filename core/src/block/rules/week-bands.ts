@@ -3,7 +3,7 @@ import { DIRECT } from '../../dose';
 import { type Edit, setCountOf } from '../../session';
 import { addedWith, easiestFirst, isOrdinary, isUsual, followed, setsChanged, written } from '../asking';
 import { MAIN_SETS, mainLift } from '../../measure';
-import { setsText } from '../words';
+import { hardSets } from '../words';
 import { isReturning, weekBand } from '../bands';
 import type {
   BlockChange,
@@ -110,11 +110,13 @@ export const weekOverBand: BlockRule = {
       const band = weekBand(block, week, group);
       const sets = week.groups[group];
       if (sets <= band.hi + SLACK) return [];
+      // The front delts get theirs from what is too much for the chest.
+      if (group === 'deltFront' && week.groups.chest > weekBand(block, week, 'chest').hi + SLACK) return [];
       return [
         {
           about: group,
           on: week.days.filter((d) => d.groups[group] > 1).map((d) => d.training.id),
-          what: `${groupNames[group]}: ${setsText(sets)} hard sets in seven days; ${block.school.name} has ${bandWords(block, week, band)}.`,
+          what: `${groupNames[group]}: ${hardSets(sets)} in seven days; ${block.school.name} has ${bandWords(block, week, band)}.`,
           why: 'Sets past the band are hard to show a benefit for and still have to be recovered from.',
           fixes: () => [
             ...without(block, week),
@@ -147,7 +149,7 @@ export const weekUnderBand: BlockRule = {
           about: group,
           severity: sets < Math.min(5, band.lo / 2) ? ('watch' as const) : ('note' as const),
           on: [],
-          what: `${groupNames[group]}: ${setsText(sets)} hard sets in seven days; ${block.school.name} has ${bandWords(block, week, band)}.`,
+          what: `${groupNames[group]}: ${hardSets(sets)} in seven days; ${block.school.name} has ${bandWords(block, week, band)}.`,
           why:
             easiest === undefined
               ? 'Less than the band keeps what is there and adds little.'

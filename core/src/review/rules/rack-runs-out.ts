@@ -1,5 +1,6 @@
 import { choicesOf } from '../../loads';
 import type { Measured, MeasuredLine } from '../../measure';
+import { findMovement } from '../../movements';
 import type { Line } from '../../session';
 import { massText, roughMass } from '../../units';
 import { changeLine, insteadOf } from '../questions';
@@ -57,11 +58,23 @@ function harder(m: MeasuredLine): FixDraft[] {
   return [{ ...draft(first), instead: [both] }, draft(second)];
 }
 
+/** Another movement that can be loaded: the body alone is no answer to too light. */
+const loadable = (s: Measured, m: MeasuredLine): FixDraft[] =>
+  insteadOf(m, s, { other: 'kit', kindTo: null })
+    .flatMap(({ instead = [], ...first }) => [first, ...instead])
+    .filter(
+      ({ edit }) =>
+        typeof edit !== 'function' &&
+        edit.do === 'line' &&
+        findMovement(edit.patch.movement!)?.load.kind === 'external',
+    )
+    .slice(0, 1);
+
 /** What makes the heaviest load of a gym hard enough again. */
 export const waysOn = (s: Measured, m: MeasuredLine): FixDraft[] => [
   ...harder(m),
   ...moreReps(m),
-  ...insteadOf(m, s, { other: 'kit', kindTo: null }),
+  ...loadable(s, m),
 ];
 
 function isTooLight(s: Measured, m: MeasuredLine): boolean {

@@ -22,9 +22,9 @@ function figuresOf(m: Measured): Map<string, string> {
   return figures;
 }
 
-/** Next to nothing is left of what a muscle had. */
+/** Next to nothing is left of a muscle that had work of its own. */
 const isLost = (before: Measured, after: Measured, group: GroupId): boolean =>
-  before.dose.groups[group].fractional >= 1 &&
+  before.dose.groups[group].direct >= 1 &&
   after.dose.groups[group].fractional < 0.3 * before.dose.groups[group].fractional;
 
 /** Does the first remedy of the loudest finding that has one, again and again, and watches what becomes of the session. */

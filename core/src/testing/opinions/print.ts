@@ -1,6 +1,7 @@
 import { measure } from '../../measure';
 import { remedied } from '../../review';
 import type { Case } from '../cases';
+import { printBlock, randomBlocks } from './blocks';
 import { goodSessions } from './good';
 import { randomSessions } from './random';
 import { caseOf } from './typed';
@@ -41,6 +42,10 @@ export function printOpinions(many: number, seed = SEED): void {
   const good = goodSessions.map((typed) => printOpinion(caseOf(typed)));
   console.log('\n# Ordinary sessions');
   const random = randomSessions(many, seed).map((typed) => printOpinion(caseOf(typed)));
+  console.log('\n# Blocks');
+  const blocks = randomBlocks(Math.ceil(many / 4), seed).map(printBlock);
   const mean = (of: number[]): string => (of.reduce((a, b) => a + b, 0) / of.length).toFixed(1);
-  console.log(`\nFindings: good sessions ${good.join(' ')}; ordinary ones ${mean(random)} each`);
+  console.log(
+    `\nFindings: good sessions ${good.join(' ')}; ordinary ones ${mean(random)} each; blocks ${mean(blocks)} each`,
+  );
 }
