@@ -38,6 +38,9 @@ const MAY_TURN = 10;
 
 const isGroup = (id: GroupId | RegionId): id is GroupId => (groupIds as readonly string[]).includes(id);
 
+const groupOf = (id: GroupId | RegionId): GroupId | undefined =>
+  isGroup(id) ? id : (regions[id].group ?? undefined);
+
 const counted = (s: Measured, of: GroupId | RegionId): number =>
   isGroup(of) ? s.dose.groups[of].fractional : s.dose.regions[of].fractional;
 
@@ -81,8 +84,9 @@ function badSwap(
 
 /** Another figure of the same movement. */
 function badFigure(before: Measured, was: MeasuredLine, is: MeasuredLine, p: Purpose): boolean {
-  // Another grip or angle can make it another muscle's.
-  if (mostFor(was) !== mostFor(is) && !p.on.includes(was.id)) return true;
+  // Another grip or angle can make it another muscle's; the one that is wanted may.
+  const wanted = p.moves?.by === 1 ? groupOf(p.moves.of) : undefined;
+  if (mostFor(was) !== mostFor(is) && !p.on.includes(was.id) && mostFor(is) !== wanted) return true;
   const fewest = Math.min(...promisedReps(is.line).map((r) => r.lo));
   const isHeavy = isHeavyCompound(is) && fewest <= HEAVY_REPS;
   if (isHeavy && is.line.restS < Math.min(was.line.restS, HEAVY_REST_S)) return true;

@@ -3,7 +3,7 @@ import { DIRECT } from '../../dose';
 import { type Measured, isHeavyCompound } from '../../measure';
 import { type DayKind, kindOf } from '../../session';
 import type { FindingDraft, FixDraft, Rule } from '../model';
-import { blockIndex, setsFor } from '../questions';
+import { blockIndex, changeLine, isInclined, notchFor, setsFor } from '../questions';
 import { changeSets } from '../set-changes';
 import { bringing, offerFirst } from './additions';
 import { flyTurnedUp } from './fly-at-press-angle';
@@ -11,6 +11,10 @@ import { turned } from './missing-upper-chest';
 
 /** Counted sets under which a weak point has not got its place. Common practice. */
 const FEWEST = 4;
+/** Degrees past which an incline leaves the upper chest to the shoulders. */
+const STEEP = 50;
+/** Elbows out further on an incline press with the shoulders too, degrees. */
+const TUCKED = 50;
 
 /** What a day can train: a weak point of another day is no matter of this one. */
 const trains: Record<DayKind, (id: RegionId) => boolean> = {
@@ -29,10 +33,26 @@ function placeFor(s: Measured, head: RegionId): number {
   return isHelper ? last + 1 : Math.min(1, s.session.blocks.length);
 }
 
+/** A bench so steep that the shoulders press lowered to where the upper chest leads. */
+const lowered = (s: Measured): FixDraft[] =>
+  s.lines
+    .filter((m) => isInclined(m) && m.rig.benchDeg! > STEEP)
+    .map((m) => ({
+      label: `Set the bench of the ${m.name.toLowerCase()} to ${notchFor(s, 30)}°${(m.rig.tuckDeg ?? 0) > TUCKED ? `, elbows at ${TUCKED}°` : ''}`,
+      edit: changeLine(m.id, {
+        rig: {
+          ...m.rig,
+          benchDeg: notchFor(s, 30),
+          ...(m.rig.tuckDeg === undefined ? {} : { tuckDeg: Math.min(TUCKED, m.rig.tuckDeg) }),
+        },
+        loadKg: null,
+      }),
+    }));
+
 function fixesFor(s: Measured, head: RegionId): FixDraft[] {
   const own = s.lines.filter((m) => (m.credits[head] ?? 0) >= DIRECT);
   return [
-    ...(head === 'pecUpper' && own.length === 0 ? [...turned(s), ...flyTurnedUp(s)] : []),
+    ...(head === 'pecUpper' && own.length === 0 ? [...lowered(s), ...turned(s), ...flyTurnedUp(s)] : []),
     ...own.slice(0, 2).flatMap((m) => changeSets(m, 1)),
     ...offerFirst(s, bringing[head] ?? [], 2, { at: placeFor(s, head), sets: FEWEST }),
   ];

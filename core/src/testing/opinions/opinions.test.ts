@@ -20,3 +20,29 @@ test('the first remedy of the loudest finding, again and again, ends soon, undoe
   expect(walks.flatMap((walk) => walk.wrong)).toEqual([]);
   expect(walks.reduce((n, walk) => n + walk.steps.length, 0)).toBeGreaterThan(10);
 });
+
+test('a session with nearly everything wrong is put right in eight steps, none of them undone', () => {
+  const worst = caseOf({
+    name: 'Out of a magazine',
+    who: { trainingAge: 'over 3 years', massKg: 98, lagging: ['pecUpper'] },
+    benches: 120,
+    gym: 'small',
+    minutes: 60,
+    emphasis: 'chest',
+    school: 'evidence',
+    lines: [
+      '4x10-12 pushdown leave 1 then 0 rest 60s',
+      '4x6-8 bench press leave 0 then 0 rest 120s',
+      '4x6-8 incline bench press 60 tuck 85 leave 2 then 1 rest 120s',
+      '4x6-8 flat dumbbell press leave 2 then 1 rest 120s',
+      '4x8-10 chest press machine leave 2 then 0 rest 90s',
+      '4x10-12 front raise leave 2 then 0 rest 60s',
+    ],
+  });
+  const before = review(measure(worst.session, worst.context));
+  expect(before.filter((f) => f.severity !== 'note').length).toBeGreaterThan(7);
+  const { steps, wrong, after } = mendedBy(worst);
+  expect(wrong).toEqual([]);
+  expect(steps.length).toBeLessThanOrEqual(8);
+  expect(review(after).filter((f) => f.severity === 'stop')).toEqual([]);
+});

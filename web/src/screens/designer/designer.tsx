@@ -54,6 +54,10 @@ const Panes = styled.div`
   grid-template-columns: minmax(520px, 1.86fr) minmax(300px, 0.98fr) minmax(316px, 1fr);
   gap: 10px;
   margin-top: 10px;
+  /* What the line-up does not need goes to the review: its lines are whole. */
+  @media (min-width: 1600px) {
+    grid-template-columns: minmax(660px, 1.3fr) minmax(360px, 1fr) minmax(460px, 1.22fr);
+  }
   @media (max-width: 1100px) {
     grid-template-columns: minmax(0, 1fr);
   }
