@@ -49,10 +49,10 @@ test('a gym is written down: plates and bells of two markings, a band, distances
   await addByTyping(page, 'db bench 3x8 @ 25lb');
   await addByTyping(page, 'single arm cable lateral raise 3x12 @ 5kg');
   await addByTyping(page, 'face pull 3x15');
-  await expect(page.getByText(/Face pull needs a rope/)).toBeVisible();
+  await expect(page.locator('#review').getByText(/Face pull needs a rope/)).toBeVisible();
   await row(page, 'Dumbbell bench press').click();
   await page.getByRole('button', { name: /^Pair Dumbbell bench press/i }).click();
-  await expect(page.getByText(/it is 30 m at Slipway shed, every round/)).toBeVisible();
+  await expect(page.locator('#review').getByText(/it is 30 m at Slipway shed, every round/)).toBeVisible();
   await saved(page);
   await page.goto(`/sessions/${id}/sheet`);
   await expect(page.getByText(/\(marked 25 lb\)/)).toBeVisible();

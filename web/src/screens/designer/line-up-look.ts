@@ -64,7 +64,7 @@ export const Row = styled.div<{ $chosen: boolean }>`
 export const Spot = styled.div<{ $signed?: boolean }>`
   position: relative;
   min-width: 0;
-  padding-right: ${(p) => (p.$signed ? '20px' : '0')};
+  padding-right: ${(p) => (p.$signed ? '24px' : '0')};
 `;
 export const Name = styled(TextButton)`
   && {

@@ -82,7 +82,7 @@ function LineRow({
         </Name>
         {sign('movement')}
       </Spot>
-      <Spot>
+      <Spot $signed={(signs.scheme ?? signs.tempo) !== undefined}>
         <Cell
           label={`Sets and reps of ${m.name}`}
           strong
@@ -116,7 +116,7 @@ function LineRow({
         />
         {sign('reserve', true)}
       </Spot>
-      <Spot>
+      <Spot $signed={signs.load !== undefined}>
         <Cell
           label={`Load of ${m.name} in ${unit}`}
           wraps

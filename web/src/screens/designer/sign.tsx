@@ -9,7 +9,7 @@ import { TextButton } from '../../parts/text-button';
 const Pressed = styled(TextButton)<{ $loud: keyof typeof severityInk; $open: boolean; $low: boolean }>`
   position: absolute;
   right: 0;
-  top: ${(p) => (p.$low ? '21px' : '0')};
+  top: ${(p) => (p.$low ? '24px' : '0')};
   width: 24px;
   height: 24px;
   z-index: 1;
