@@ -97,7 +97,8 @@ export const isOnlyOne = (m: Pick<Measured, 'lines'>, l: MeasuredLine): boolean 
       !m.lines.some((other) => other !== l && groupCredit(other.credits, g) >= DIRECT),
   );
 
-const isForWeakPoint = (m: Measured, l: MeasuredLine): boolean =>
+/** What lags is trained by it directly. */
+export const isForWeakPoint = (m: Pick<Measured, 'context'>, l: MeasuredLine): boolean =>
   m.context.client.lagging.some((id) => (l.credits[id] ?? 0) >= DIRECT);
 
 /** The main lift and what lags is what the client came for. */

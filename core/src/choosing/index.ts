@@ -9,7 +9,7 @@ export { type Adaptation, adaptations, adapted } from './adapting';
 export { shortages } from './at-once';
 export { type AtNotch, atNotches, bestNotch, sweepCatalogue } from './best-notch';
 export { type Complement, differentJob } from './complements';
-export { cutsOf, isOnlyOne } from './cuts';
+export { cutsOf, isForWeakPoint, isOnlyOne } from './cuts';
 export { elsewhere } from './elsewhere';
 export { filterEntries, mainRegions } from './filters';
 export { hardnessOf } from './hard';

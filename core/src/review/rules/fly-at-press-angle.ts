@@ -17,9 +17,9 @@ const fliesOf: Record<Way, readonly string[]> = {
   down: ['cable-fly-high-to-low'],
 };
 
-/** Credit from which a movement is chest work, and presses that make an angle a covered one. Own estimates. */
+/** Credit from which a movement is chest work, and presses from which a session has more than one angle. Own estimates. */
 const IS_CHEST = 0.75;
-const COVERED = 2;
+const FEWEST_PRESSES = 2;
 
 function wayOf({ credits: { pecUpper = 0, pecMiddle = 0, pecLower = 0 } }: MeasuredLine): Way | null {
   if (Math.max(pecUpper, pecMiddle, pecLower) < IS_CHEST) return null;
@@ -57,7 +57,7 @@ export const flyTurnedUp = (s: Measured): FixDraft[] =>
 function look(s: Measured): FindingDraft[] {
   const flies = s.lines.filter(isFly);
   const presses = s.lines.filter((m) => isPress(m) && wayOf(m) !== null);
-  if (flies.length !== 1 || presses.length < COVERED) return [];
+  if (flies.length !== 1 || presses.length < FEWEST_PRESSES) return [];
   const fly = flies[0]!;
   const way = wayOf(fly)!;
   const wants = s.context.client.lagging.includes(headOf[way]) || s.session.emphasis === headOf[way];

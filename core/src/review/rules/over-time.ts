@@ -1,6 +1,6 @@
 import { groupCredit, groupIds } from '../../anatomy';
-import { shortening } from '../../choosing';
-import { DIRECT, effortWorth } from '../../dose';
+import { isForWeakPoint, shortening } from '../../choosing';
+import { effortWorth } from '../../dose';
 import type { Measured, MeasuredLine } from '../../measure';
 import { type Edit, withSetCount } from '../../session';
 import { changeLine, setsOf } from '../questions';
@@ -44,9 +44,6 @@ function restFix(s: Measured): FixDraft[] {
     ? [{ label: 'Shorter rests on the small movements', edit: { do: 'all', edits } }]
     : [];
 }
-
-const isForWeakPoint = (s: Measured, m: MeasuredLine): boolean =>
-  s.context.client.lagging.some((id) => (m.credits[id] ?? 0) >= DIRECT);
 
 /** The set whose loss costs least: worth of the last set of a line where its muscle has most already. */
 function setFix(s: Measured): FixDraft[] {
