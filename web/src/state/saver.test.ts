@@ -171,3 +171,46 @@ test('what the page before this one sent at the last moment is its own too', asy
   await pass(60);
   expect([server.document.title, last().is, became]).toEqual(['start', 'saved', []]);
 });
+
+test('another way of writing comes after what is unsaved and before what is changed meanwhile; nothing is refused', async () => {
+  const { saver, server, became, drafts, last } = start();
+  saver.change(titled('typed before'));
+  let answered: (() => void) | undefined;
+  const finished = saver.through(async () => {
+    expect(server.document.title).toBe('typed before');
+    server.revision += 1;
+    server.document = { ...server.document, status: 'finished' };
+    const answer = stored(server.revision, server.document);
+    await new Promise<void>((done) => (answered = done));
+    return answer;
+  }, 'finish');
+  await pass(5);
+  saver.change(titled('typed meanwhile'));
+  await pass(40);
+  expect(server.writes).toBe(1);
+  answered!();
+  await finished;
+  await pass(40);
+  expect(server).toMatchObject({
+    writes: 2,
+    revision: 4,
+    document: { title: 'typed meanwhile', status: 'finished' },
+  });
+  expect(became).toMatchObject([{ title: 'typed meanwhile', status: 'finished' }]);
+  expect([last().is, drafts.recover(Date.now())]).toEqual(['saved', null]);
+});
+
+test('what another way of writing made is taken where nothing was unsaved, and writes nothing again', async () => {
+  const { saver, server, became } = start();
+  await saver.through(async () => {
+    server.revision += 1;
+    server.document = { ...server.document, status: 'finished' };
+    return stored(server.revision, server.document);
+  }, 'finish');
+  await pass(40);
+  expect([server.writes, became.map((s) => s.status)]).toEqual([0, ['finished']]);
+  saver.change({ ...server.document, title: 'after' });
+  await pass(40);
+  expect([server.writes, server.document.title, server.document.status]).toEqual([1, 'after', 'finished']);
+  await expect(saver.through(() => Promise.reject(new Unreachable()), 'finish')).rejects.toThrow(Unreachable);
+});

@@ -19,8 +19,8 @@ interface Options<T> {
   same: (a: T, b: T) => boolean;
   /** Both versions in one where they changed different parts; null where the coach has to choose. */
   merge: (base: T | null, mine: T, theirs: T) => T | null;
-  /** Hears of a document that became both versions in one. */
-  became: (document: T) => void;
+  /** Hears of a document that became another: both versions in one, or what another way of writing made of it. */
+  became: (document: T, says?: string) => void;
   put: (revision: number, document: T) => Promise<Stored<T>>;
   tell: (state: SaveState<T>) => void;
   now?: () => number;
@@ -40,6 +40,7 @@ export class Saver<T> {
   /** What may be with the server though its answer never came, of this page and the one before it. */
   private sent: T[] = [];
   private busy = false;
+  private writing: Promise<void> | null = null;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private conflict: Stored<T> | null = null;
   private stopped = false;
@@ -136,9 +137,44 @@ export class Saver<T> {
     this.o.tell({ is: 'conflict', theirs, base: this.base });
   }
 
-  private async write(): Promise<void> {
-    if (this.busy || this.conflict || !this.pending) return;
-    const document = this.pending;
+  /**
+   * Lets something else of the page write this document at the server: what is unsaved goes before it, what is changed
+   * meanwhile after it, and what it made is taken. `says` names it for going back. Rejects as `write` does.
+   */
+  async through(write: () => Promise<Stored<T>>, says: string): Promise<void> {
+    await this.writing;
+    clearTimeout(this.timer);
+    await this.write();
+    clearTimeout(this.timer);
+    this.busy = true;
+    try {
+      this.take(await write(), says);
+    } finally {
+      this.busy = false;
+      if (this.pending && !this.conflict) this.later(0);
+    }
+  }
+
+  private take(theirs: Stored<T>, says: string): void {
+    if (this.pending || this.conflict) {
+      this.meet(theirs);
+      return;
+    }
+    const before = this.base;
+    this.has(theirs);
+    if (before === null || !this.o.same(before, theirs.document)) this.o.became(theirs.document, says);
+  }
+
+  private write(): Promise<void> {
+    if (this.busy || this.conflict || !this.pending) return Promise.resolve();
+    const done = this.send(this.pending).finally(() => {
+      if (this.writing === done) this.writing = null;
+    });
+    this.writing = done;
+    return done;
+  }
+
+  private async send(document: T): Promise<void> {
     this.busy = true;
     if (this.sent.at(-1) !== document) this.sent.push(document);
     try {
@@ -147,7 +183,7 @@ export class Saver<T> {
         this.pending = null;
         this.o.drafts.drop();
         this.o.tell({ is: 'saved' });
-      } else {
+      } else if (this.pending) {
         this.keep(this.pending);
         this.later(0);
       }

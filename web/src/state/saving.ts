@@ -36,8 +36,8 @@ export function leftHere<K extends DocumentKind>(
 }
 
 interface Hearing<T> {
-  /** Both versions became one. */
-  became: (both: T) => void;
+  /** The document became another; `says` by what, where that was not both versions becoming one. */
+  became: (document: T, says?: string) => void;
   tell: (state: SaveState<T>) => void;
   /** The server has taken a version. */
   taken?: (stored: Stored<T>) => void;

@@ -1,4 +1,5 @@
 import { appraiseAtOnce, type Appraisal, type Context } from '@drimbo/core';
+import type { Stored } from '@drimbo/core/contract';
 import { sessionKind } from '@drimbo/core/documents';
 import { type LineSigns, signsOf } from '@drimbo/core/review';
 import { applyEdit, type Edit, linesOf, type Session } from '@drimbo/core/session';
@@ -29,6 +30,8 @@ export interface Designer {
   /** Why the last edit was not done; null where it was. */
   refused: string | null;
   save: SaveState<Session>;
+  /** Lets something else of the page write the session; see `Saver.through`. */
+  through: (write: () => Promise<Stored<Session>>, says: string) => Promise<void>;
   /** The same part was changed somewhere else; null where all is well. */
   conflict: Conflicting<Session> | null;
 }
@@ -75,6 +78,7 @@ export function useDesigner(opened: OpenedSession): Designer {
     stepsBack: open.stepsBack,
     refused: open.refused,
     save,
+    through: open.through,
     conflict: open.conflict,
   };
 }

@@ -27,6 +27,8 @@ export interface OpenDocument<T extends object> extends Omit<
   save: SaveState<T>;
   /** How saving stands, in words. */
   says: string;
+  /** Lets something else of the page write this document; see `Saver.through`. */
+  through: (write: () => Promise<Stored<T>>, says: string) => Promise<void>;
   /** The same part was changed somewhere else; the coach says which version stays. Null where all is well. */
   conflict: Conflicting<T> | null;
 }
@@ -67,7 +69,7 @@ export function useDocument<K extends DocumentKind>(
     ...editing
   } = useHistory(opening.history, opening.kept, left.draft?.document ?? opening.stored.document);
   const become = useCallback((document: T, says: string) => commit(() => document, says), [commit]);
-  const { state, conflict } = useSaving<K>(
+  const { state, through, conflict } = useSaving<K>(
     { kind, stored: opening.stored, left },
     { present, become, taken },
   );
@@ -84,6 +86,7 @@ export function useDocument<K extends DocumentKind>(
     document: shown,
     commit,
     change,
+    through,
     save: state,
     says: wrong
       ? `Not saved: ${wrong.field === null ? '' : `${wrong.field}: `}${wrong.message}`

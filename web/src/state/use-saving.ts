@@ -1,6 +1,6 @@
 import type { Stored } from '@drimbo/core/contract';
 import type { DocumentKind, Documents, Kind } from '@drimbo/core/documents';
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { sameBy, saverOf, type Conflicting, type LeftHere } from './saving';
 import type { Saver, SaveState } from './saver';
 
@@ -22,7 +22,12 @@ interface Edited<T> {
 export function useSaving<K extends DocumentKind>(
   { kind, stored, left }: Whose<K>,
   { present, become, taken }: Edited<Documents[K]>,
-): { state: SaveState<Documents[K]>; conflict: Conflicting<Documents[K]> | null } {
+): {
+  state: SaveState<Documents[K]>;
+  conflict: Conflicting<Documents[K]> | null;
+  /** Lets something else of the page write this document; see `Saver.through`. */
+  through: (write: () => Promise<Stored<Documents[K]>>, says: string) => Promise<void>;
+} {
   type T = Documents[K];
   const [state, setState] = useState<SaveState<T>>({ is: 'saved' });
   const saver = useRef<Saver<T> | null>(null);
@@ -35,9 +40,9 @@ export function useSaving<K extends DocumentKind>(
   useEffect(() => {
     if (left.draft && left.draft.base !== stored.revision) written.current = left.draft.document;
     const made = saverOf(kind, stored, left, {
-      became: (both) => {
-        written.current = both;
-        hears.current.become(both, 'merge what was changed elsewhere');
+      became: (document, says = 'merge what was changed elsewhere') => {
+        written.current = document;
+        hears.current.become(document, says);
       },
       tell: setState,
       taken: (answer) => hears.current.taken?.(answer),
@@ -52,7 +57,12 @@ export function useSaving<K extends DocumentKind>(
     saver.current?.change(present);
   }, [present]);
 
-  if (state.is !== 'conflict') return { state, conflict: null };
+  const through = useCallback(
+    async (write: () => Promise<Stored<T>>, says: string) => saver.current?.through(write, says),
+    [],
+  );
+
+  if (state.is !== 'conflict') return { state, through, conflict: null };
   const { base, theirs } = state;
   const settle = (chosen: T): void => {
     if (sameBy(kind)(chosen, theirs.document)) saver.current?.yieldTo();
@@ -60,5 +70,5 @@ export function useSaving<K extends DocumentKind>(
     written.current = chosen;
     if (!sameBy(kind)(chosen, present)) become(chosen, 'take the other version');
   };
-  return { state, conflict: { kind: kind as never, base, mine: present, theirs, settle } };
+  return { state, through, conflict: { kind: kind as never, base, mine: present, theirs, settle } };
 }

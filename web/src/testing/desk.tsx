@@ -35,6 +35,10 @@ function useBench(start: Session, context: Context = sampleContext): Designer {
     stepsBack: 0,
     refused: history.refused,
     save: { is: 'saved' },
+    through: async (write, says) => {
+      const { document } = await write();
+      setHistory((h) => ofSession.commit(h, document, says));
+    },
     conflict: null,
   };
 }

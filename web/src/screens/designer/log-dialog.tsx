@@ -6,9 +6,7 @@ import { useState, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ways } from '@drimbo/core/contract';
 import { ask } from '../../data/api';
-import { addressOfDocument } from '../../data/documents';
 import { listsAnew } from '../../data/house';
-import { savesDone } from '../../data/pending-saves';
 import { idIsThrough, keptId } from '../../data/ids';
 import { queryClient, todayIso } from '../../data/queries';
 import { ink, size } from '../../look/theme';
@@ -131,10 +129,8 @@ export function LogDialog({
   };
   const finish = async (): Promise<void> => {
     const done = { minutes, readiness: ready === null ? null : Number(ready), swaps: [], note: '' };
-    await savesDone(addressOfDocument('session', id));
-    // The server marks the day of the block that has it as its own; the same is then said here, so that both agree.
-    await ask(ways.finishSession({ id, body: { date, done } }));
-    designer.edit({ do: 'head', patch: { status: 'finished', date, done } }, 'finish with a log');
+    // The server finishes it: it marks the day of the block that has it as its own.
+    await designer.through(() => ask(ways.finishSession({ id, body: { date, done } })), 'finish with a log');
     await Promise.all([
       listsAnew(),
       ...[['sets', id], ['needs from log'], ['sets of client']].map((queryKey) =>
