@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '../house';
 import { expectAxeClean } from '../axe';
-import { choose, copyClient, makeSession, saved } from '../desk';
+import { choose, copyClient, makeSession, opened, saved } from '../desk';
 
 const findings = (page: Page) => page.getByRole('list', { name: 'Findings' });
 const rule = (page: Page, id: string) => page.locator(`[data-rule="${id}"]`).first();
@@ -37,17 +37,18 @@ test('two push days that complement each other are planned for a competitor, fro
   await expectAxeClean(page);
 
   // What the second day should change, as an edit of its session; told before, gone after, and taken back as one.
-  const remedy = same.getByRole('button', { name: /^Use / }).first();
+  const remedy = (await opened(same)).getByRole('button', { name: /^Use / }).first();
   await expect(remedy).toBeVisible();
   await remedy.click();
   await expect(page.locator('[data-rule="same-implement"]')).toHaveCount(0);
+  await expect(page.locator('[data-mended="same-implement"]')).toContainText('Mended: Use ');
   await judged(page);
   await page.getByRole('button', { name: /^Undo use/ }).click();
   await expect(rule(page, 'same-implement')).toBeVisible();
   await judged(page);
 
   // Going on anyway takes a reason, which stays over a reload.
-  const aside = rule(page, 'same-day-twice');
+  const aside = await opened(rule(page, 'same-day-twice'));
   await aside.getByRole('button', { name: 'Set aside' }).click();
   await aside.getByLabel('Why go on anyway').fill('twelve weeks out, nothing new');
   await aside.getByRole('button', { name: 'Keep it' }).click();

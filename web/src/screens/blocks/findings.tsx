@@ -2,20 +2,12 @@ import { type BlockFinding, type BlockFix, weeksText } from '@drimbo/core/block'
 import { type GroupId, groupNames } from '@drimbo/core/anatomy';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { styled } from 'styled-components';
 import { ink, size } from '../../look/theme';
 import { Button } from '../../parts/button';
-import { Mark } from '../../parts/mark';
 import type { BlockDesk } from '../../state/use-block';
-import { FindingItem } from '../shared/finding-item';
+import { FindingList, type OfList } from '../shared/finding-list';
 import { ReasonForm } from '../shared/reason-form';
 import { groundWords } from '../rules/words';
-
-const List = styled.ul`
-  list-style: none;
-  margin: 0;
-  padding: 0;
-`;
 
 const signed = (n: number): string => `${n > 0 ? '+' : '−'}${Math.abs(Math.round(n * 2) / 2)}`;
 
@@ -50,79 +42,82 @@ function One({
   finding: f,
   desk,
   onWeek,
+  list: { isOpen, mend },
 }: {
   finding: BlockFinding;
   desk: BlockDesk;
   onWeek: (week: number) => void;
+  list: OfList;
 }): ReactNode {
   const [asking, setAsking] = useState(false);
+  const recall = (): void => {
+    const dismissed = desk.block.dismissed.filter((d) => d.finding !== f.key);
+    desk.take({ block: { dismissed }, sessions: [] }, 'bring a finding back');
+  };
+  const comes = f.fixes.flatMap((fix) => fix.effect.comes)[0];
   return (
-    <FindingItem $off={f.dismissed !== null} data-rule={f.rule}>
-      <Mark severity={f.severity} wordless />
-      <div>
-        <h3>{f.what}</h3>
-        <p>{f.why}</p>
-        {f.dismissed !== null && <p>Going on because: {f.dismissed}</p>}
-        <div className="foot">
-          {f.dismissed === null &&
-            f.fixes.map((fix) => (
-              <Button key={fix.label} small onPress={() => desk.take(fix.change, fix.label.toLowerCase())}>
-                {fix.label}
-                <span style={{ fontWeight: 420 }}>{effectWords(fix)}</span>
+    <>
+      {isOpen && <p>{f.why}</p>}
+      {f.dismissed !== null && <p>Going on because: {f.dismissed}</p>}
+      {isOpen && (
+        <>
+          <div className="foot">
+            {f.dismissed === null &&
+              f.fixes.map((fix) => (
+                <Button
+                  key={fix.label}
+                  small
+                  onPress={() => mend(fix.label, () => desk.take(fix.change, fix.label.toLowerCase()))}
+                >
+                  {fix.label}
+                  <span style={{ fontWeight: 420 }}>{effectWords(fix)}</span>
+                </Button>
+              ))}
+            {comes !== undefined && <p style={{ flexBasis: '100%' }}>It brings: {comes}</p>}
+            {f.dismissed === null ? (
+              <Button small kind="quiet" aria-expanded={asking} onPress={() => setAsking(!asking)}>
+                Set aside
               </Button>
-            ))}
-          {f.fixes.some((fix) => fix.effect.comes.length > 0) && (
-            <p style={{ flexBasis: '100%' }}>It brings: {f.fixes.flatMap((fix) => fix.effect.comes)[0]}</p>
-          )}
-          {f.dismissed === null ? (
-            <Button small kind="quiet" aria-expanded={asking} onPress={() => setAsking(!asking)}>
-              Set aside
+            ) : (
+              <Button small kind="quiet" onPress={recall}>
+                Bring back
+              </Button>
+            )}
+            <Button small kind="quiet" onPress={() => onWeek(f.weeks[0]!)}>
+              {weeksText(f.weeks)}
             </Button>
-          ) : (
-            <Button
-              small
-              kind="quiet"
-              onPress={() =>
-                desk.take(
-                  {
-                    block: { dismissed: desk.block.dismissed.filter((d) => d.finding !== f.key) },
-                    sessions: [],
-                  },
-                  'bring a finding back',
-                )
-              }
-            >
-              Bring back
-            </Button>
+            <Link className="ground" to={`/rules/${f.rule}`}>
+              {groundWords[f.ground]}
+            </Link>
+          </div>
+          {asking && f.dismissed === null && (
+            <Aside finding={f} desk={desk} onDone={() => setAsking(false)} />
           )}
-          <Button small kind="quiet" onPress={() => onWeek(f.weeks[0]!)}>
-            {weeksText(f.weeks)}
-          </Button>
-          <Link className="ground" to={`/rules/${f.rule}`}>
-            {groundWords[f.ground]}
-          </Link>
-        </div>
-        {asking && f.dismissed === null && <Aside finding={f} desk={desk} onDone={() => setAsking(false)} />}
-      </div>
-    </FindingItem>
+        </>
+      )}
+    </>
   );
 }
 
 /** What the rules of the week say of the weeks to come, with remedies that are edits of the block or its sessions. */
 export function Findings({ desk, onWeek }: { desk: BlockDesk; onWeek: (week: number) => void }): ReactNode {
   const { appraisal, isLooking } = desk;
+  const [asked, ask] = useState<string | null | undefined>(undefined);
   if (!appraisal) return <p style={{ padding: 12, color: ink.soft }}>Measuring every week…</p>;
   const { findings } = appraisal;
   return (
     <>
-      <List aria-label="Findings">
-        {findings.map((f) => (
-          <One key={f.key} finding={f} desk={desk} onWeek={onWeek} />
-        ))}
-      </List>
-      {findings.length === 0 && (
-        <p style={{ padding: '6px 12px 12px', color: ink.soft }}>Nothing speaks against the weeks to come.</p>
-      )}
+      <FindingList
+        findings={findings}
+        asked={asked}
+        ask={ask}
+        id="review-of-weeks"
+        row={(f, list) => <One finding={f} desk={desk} onWeek={onWeek} list={list} />}
+      >
+        <li style={{ padding: '6px 12px 12px', color: ink.soft }}>
+          Nothing speaks against the weeks to come.
+        </li>
+      </FindingList>
       {isLooking && findings.length > 0 && (
         <p role="status" style={{ padding: '4px 12px 10px', color: ink.soft, fontSize: size.fine }}>
           Looking for remedies…

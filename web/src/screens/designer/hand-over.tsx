@@ -5,7 +5,7 @@ import type { Designer } from '../../state/use-designer';
 import { Button } from '../../parts/button';
 import { Dialog, DialogFeet } from '../../parts/dialog';
 import { ink } from '../../look/theme';
-import { FindingList } from './finding-list';
+import { SessionFindings } from './session-findings';
 
 const Framed = styled.div`
   display: flex;
@@ -43,7 +43,7 @@ export function HandOver({
             Mend what can be mended. What stays is set aside with a reason, which is kept with the session.
           </p>
           <Framed>
-            <FindingList designer={designer} id="handing" />
+            <SessionFindings designer={designer} id="handing" />
           </Framed>
           <DialogFeet>
             <Button kind="strong" isDisabled={stops > 0} onPress={handOver}>

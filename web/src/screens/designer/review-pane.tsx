@@ -5,7 +5,7 @@ import type { Designer } from '../../state/use-designer';
 import { drawsAgain, work } from './draws-again';
 import { SheetHead } from '../../parts/sheet';
 import { ink, size } from '../../look/theme';
-import { FindingList } from './finding-list';
+import { SessionFindings } from './session-findings';
 import { OverlapButton } from './overlap-button';
 
 const Empty = styled.li`
@@ -34,13 +34,13 @@ function ReviewPanel({ designer }: { designer: Designer }): ReactNode {
           {words.length > 0 ? words.join(', ') : 'nothing found'}
         </span>
       </SheetHead>
-      <FindingList designer={designer} id="review">
+      <SessionFindings designer={designer} id="review">
         <Empty>
           {totals.movements === 0
             ? 'Add a movement and the review begins: it looks at order, overlap, coverage, safety, kit and time.'
             : 'Order, overlap, coverage, safety, kit and time: nothing to say. It judges a plan; it does not clear anyone to train.'}
         </Empty>
-      </FindingList>
+      </SessionFindings>
     </>
   );
 }
