@@ -2,7 +2,7 @@ import { type GroupId, groupIds, groupNames } from '../anatomy';
 import { type Measured, type MeasuredLine, isHeavyCompound } from '../measure';
 import { type FixDraft, type Matter, mattersOf, offerFirst } from '../review';
 import { type Edit, kindOf, type Line, linesOf, type Session, setCountOf, withSetCount } from '../session';
-import { daysAfter, listed, weekdayOf, weekdays } from '../units';
+import { daysAfter, listed, sentenceList, weekdayOf, weekdays } from '../units';
 import { weeksOf, type LifeEvent } from './document';
 import { dayText } from './words';
 import type { BlockChange, BlockFixDraft, MeasuredBlock, MeasuredDay, MeasuredWeek } from './model';
@@ -81,12 +81,19 @@ export const pairsOf = <T>(list: readonly T[]): [T, T][] =>
 export const hardFor = (d: MeasuredDay, from = HARD_DAY): GroupId[] =>
   groupIds.filter((g) => d.groups[g] >= from);
 
+/** "Chest and triceps". */
 export const groupWords = (groups: readonly GroupId[]): string =>
-  listed(groups.map((g) => groupNames[g].toLowerCase()));
+  sentenceList(groups.map((g) => groupNames[g]));
 
 /** "Push A (Tue)". */
 export const dayWordsOf = (d: MeasuredDay): string =>
   `${d.training.name} (${weekdays[weekdayOf(d.placed.date)]})`;
+
+/** Two days by their names; by their weekdays too where those are the same. */
+export const bothDays = (a: MeasuredDay, b: MeasuredDay): string =>
+  listed(
+    a.training.name === b.training.name ? [dayWordsOf(a), dayWordsOf(b)] : [a.training.name, b.training.name],
+  );
 
 export const onlySession = (id: string, edit: Edit): BlockChange => ({ block: {}, sessions: [{ id, edit }] });
 export const onlyBlock = (block: BlockChange['block']): BlockChange => ({ block, sessions: [] });

@@ -134,7 +134,7 @@ test('what a better order says it changes is what doing it changes, and doing it
   const s = session([line('pushdown'), line('cable-fly-shoulder-height'), line('barbell-bench-press')]);
   const better = atOneGo(betterOrder(s, sampleContext))!;
   expect(better.order[0]).toBe('Barbell bench press');
-  expect(better.gone.some((what) => what.startsWith('Triceps pushdown comes before'))).toBe(true);
+  expect(better.gone.some((what) => what.startsWith('Triceps pushdown tires the triceps before'))).toBe(true);
   const after = applyEdit(s, better.edit);
   const minutes = (x: Session): number => appraiseAtOnce(x, sampleContext).totals.minutes;
   expect(minutes(after) - minutes(s)).toBeCloseTo(better.minutes, 9);

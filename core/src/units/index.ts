@@ -24,4 +24,4 @@ export {
 export { clamp, interpolate, median, roundTo } from './numbers';
 export { atOneGo } from './steps';
 export { clockText, dayWords, durationWords, parseDuration } from './time';
-export { degrees, listed, withArticle } from './words';
+export { degrees, listed, sentenceList, withArticle } from './words';

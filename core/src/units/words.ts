@@ -7,3 +7,7 @@ export const degrees = (deg: number): string => `${deg < -0.5 ? '−' : ''}${Mat
 /** Things in a row: "a", "a and b", "a, b and c". */
 export const listed = (words: readonly string[]): string =>
   words.length < 2 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words[words.length - 1]!}`;
+
+/** Names as the beginning of a sentence: "Bench press, machine fly and chest dip". */
+export const sentenceList = (names: readonly string[]): string =>
+  listed(names.map((name, i) => (i === 0 ? name : name.charAt(0).toLowerCase() + name.slice(1))));

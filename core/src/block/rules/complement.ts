@@ -8,7 +8,7 @@ import { missingFor } from '../../kit';
 import { becoming, kindOf, promisedReps } from '../../session';
 import {
   bySession,
-  dayWordsOf,
+  bothDays,
   firstHeavy,
   followed,
   isOverhead,
@@ -16,7 +16,7 @@ import {
   pairsOf,
   pushDays,
 } from '../asking';
-import { listed } from '../../units';
+import { listed, sentenceList } from '../../units';
 import type { BlockFixDraft, BlockRule, MeasuredDay, WeekDraft } from '../model';
 
 type Compared = (first: MeasuredDay, second: MeasuredDay) => Omit<WeekDraft, 'about' | 'on'>[];
@@ -80,8 +80,8 @@ export const samePlane: BlockRule = {
     const isChest = !isOverhead(first);
     return [
       {
-        what: `${dayWordsOf(a)} leads with ${first.name.toLowerCase()}, ${dayWordsOf(b)} with ${second.name.toLowerCase()}: both ${isChest ? 'from the chest' : 'overhead'}.`,
-        why: 'Heaviest and freshest work goes to what comes first; a day that leads with the chest and one that leads overhead give both their turn.',
+        what: `${bothDays(a, b)} both lead ${isChest ? 'from the chest' : 'overhead'}.`,
+        why: `${first.name} and ${second.name.toLowerCase()}. Heaviest and freshest work goes to what comes first; a day that leads with the chest and one that leads overhead give both their turn.`,
         fixes: () =>
           isChest
             ? [...overheadFirst(b), ...overheadFirst(a)]
@@ -115,7 +115,7 @@ export const sameImplement: BlockRule = {
       bySession(d, insteadOf(m, d.measured!, { other: 'kit', kindTo: null }, 2));
     return [
       {
-        what: `${dayWordsOf(a)} and ${dayWordsOf(b)} both lead with ${first.movement.implement === 'barbell' ? 'the bar' : `the ${first.movement.implement}`}.`,
+        what: `${bothDays(a, b)} both lead with ${first.movement.implement === 'barbell' ? 'the bar' : `the ${first.movement.implement}`}.`,
         why: 'Another implement is heavy at another place, asks other small muscles, and spares what the first one wears.',
         fixes: () => [...swapped(b, second), ...swapped(a, first)],
       },
@@ -152,7 +152,7 @@ export const sameTriceps: BlockRule = {
     const last = (e: typeof x): MeasuredLine => (missing === 'down' ? e.up : e.down).at(-1)!;
     return [
       {
-        what: `${dayWordsOf(a)} and ${dayWordsOf(b)} both train the triceps with the arm ${missing === 'down' ? 'up' : 'down'} only.`,
+        what: `${bothDays(a, b)} train triceps with the arm ${missing === 'down' ? 'up' : 'down'} only.`,
         why:
           missing === 'down'
             ? 'With the arm up the long head does most; with it down the lateral and medial heads get theirs.'
@@ -195,7 +195,7 @@ export const sameRanges: BlockRule = {
         : [];
     return [
       {
-        what: `Both lead with ${x.lo === x.hi ? x.lo : `${x.lo}–${x.hi}`} repetitions: ${listed([a, b].map(dayWordsOf))}.`,
+        what: `${bothDays(a, b)} both lead with ${x.lo === x.hi ? x.lo : `${x.lo}–${x.hi}`} reps.`,
         why: 'Heavier on one day and longer sets on the other train both, and one day wears the joints less.',
         fixes: () => [...turned(b, second), ...turned(a, first)],
       },
@@ -262,8 +262,8 @@ export const sameDayTwice: BlockRule = {
     if (work(b).length < 3 || same.length <= work(b).length * MOST_ALIKE) return [];
     return [
       {
-        what: `${same.length} of the ${work(b).length} movements of ${dayWordsOf(b)} do what ${dayWordsOf(a)} already does: ${listed(same.map((m) => m.name.toLowerCase()))}.`,
-        why: 'A second day can bring other angles, implements and heads; the same one twice only adds sets.',
+        what: `${same.length} of ${work(b).length} movements repeat: ${bothDays(a, b)}.`,
+        why: `${sentenceList(same.map((m) => m.name))}. A second day can bring other angles, implements and heads; the same one twice only adds sets.`,
         fixes: () => turnedAway(a, b, same),
       },
     ];

@@ -79,7 +79,7 @@ export const pullingAgainst: BlockRule = {
       {
         about: 'week',
         on: [],
-        what: `${setsText(pressed)} sets of presses in the week and ${setsText(pulled)} of pulling, with no day for the back.`,
+        what: `${setsText(pressed)} sets of presses, ${setsText(pulled)} of pulling, no back day.`,
         why: 'Presses draw the shoulders in and to the front; half as much pulling is the least that holds against it.',
         fixes: () => pullingAdded(week, Math.ceil(pressed * FLOOR - pulled)),
       },
@@ -134,7 +134,7 @@ export const worthSpread: BlockRule = {
         {
           about: group,
           on: [only.training.id],
-          what: `${groupNames[group]}: all ${hardSets(only.groups[group])} of the week on ${dayWordsOf(only)}.`,
+          what: `${groupNames[group]}: all ${hardSets(only.groups[group])} on ${dayWordsOf(only)}.`,
           why: 'Past about eleven on one day more are hard to show a benefit for. On two days the same sets are done fresher, with more repetitions at the same loads; that they then grow more was not found.',
         },
       ];

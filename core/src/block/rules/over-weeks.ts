@@ -24,7 +24,7 @@ export const noLightWeek: BlockRule = {
       {
         about: `from ${week}`,
         on: [],
-        what: `Week ${week + 1} is the seventh on end without a lighter one.`,
+        what: `Week ${week + 1} is the seventh without a lighter one.`,
         why: 'Fatigue that builds over weeks hides what was gained; a week of half the sets lets it show.',
         fixes: () => [
           {
@@ -108,13 +108,13 @@ export const kitEnds: BlockRule = {
       const lines = d.measured.lines.filter((m) => isAtTheEnd(d.measured!, m));
       const [one] = lines;
       if (!one) return [];
-      const what = lines.length === 1 ? `${one.name} comes` : `${lines.length} movements come`;
+      const what = lines.length === 1 ? `${one.name} outgrows` : `${lines.length} movements outgrow`;
       return [
         {
           about: `${followed(d)!} ${lines.length === 1 ? one.id : 'several'}`,
           on: [d.training.id],
-          what: `${what} to the heaviest here on ${d.training.name}, ${massText(one.sets[0]!.kg!, d.measured.context.client.unit)}, with every set at the top of its range.`,
-          why: 'Lowered slower, held in the stretch, done as one-and-a-half reps or for more of them, or with another implement, it stays hard enough.',
+          what: `${what} the ${massText(one.sets[0]!.kg!, d.measured.context.client.unit)} here on ${d.training.name}.`,
+          why: 'It is the heaviest there is, with every set at the top of its range. Lowered slower, held in the stretch, done as one-and-a-half reps or for more of them, or with another implement, it stays hard enough.',
           fixes: () =>
             bySession(
               d,

@@ -1,6 +1,6 @@
 import { daysBetween } from '../../units';
 import type { GroupId } from '../../anatomy';
-import { dayWordsOf, exchanged, groupWords, hardFor, HARD_DAY, inPlay, isPushDay } from '../asking';
+import { bothDays, exchanged, groupWords, hardFor, HARD_DAY, inPlay, isPushDay } from '../asking';
 import type { BlockRule, MeasuredBlock, MeasuredDay, MeasuredWeek } from '../model';
 
 /** Each day of a week with those of the two days before it, the week before included. */
@@ -30,7 +30,7 @@ export const tooClose: BlockRule = {
         {
           about: `${first.training.id} ${second.training.id} ${groups.join('+')}`,
           on: [first.training.id, second.training.id],
-          what: `${dayWordsOf(first)} and ${dayWordsOf(second)} are both hard for the ${groupWords(groups)}, with less than 48 hours between.`,
+          what: `${groupWords(groups)} hard on ${bothDays(first, second)}, under 48 hours apart.`,
           why: 'Sets done before the last ones are recovered from are weaker sets. At least two days apart, unless the coach has a reason.',
           fixes: () => [...exchanged(block, second), ...exchanged(block, first)],
         },
@@ -56,7 +56,7 @@ export const helpersTired: BlockRule = {
         {
           about: `${first.training.id} ${second.training.id}`,
           on: [first.training.id, second.training.id],
-          what: `${dayWordsOf(first)} is hard for the ${groupWords(groups)}, and ${dayWordsOf(second)} presses the day after.`,
+          what: `${groupWords(groups)} hard on ${first.training.name}, the day before ${second.training.name}.`,
           why: 'Tired helpers end the pressing before the chest has had its work.',
           fixes: () => [...exchanged(block, first), ...exchanged(block, second)],
         },

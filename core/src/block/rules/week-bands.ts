@@ -85,17 +85,14 @@ const without = (block: MeasuredBlock, week: MeasuredWeek): BlockFixDraft[] =>
 const often = (d: MeasuredDay, week: MeasuredWeek): number =>
   Math.max(1, week.days.filter((x) => followed(x) === followed(d)).length);
 
-const bandWords = (
-  block: MeasuredBlock,
-  week: MeasuredWeek,
-  { lo, hi }: { lo: number; hi: number },
-): string => {
+/** Whose band it is, and for whom. */
+const bandWords = (block: MeasuredBlock, week: MeasuredWeek): string => {
   const whom = isReturning(block, week.week)
     ? ' for somebody coming back'
     : block.share < 1
       ? ' at this training age'
       : '';
-  return `${lo}–${hi} a week${whom}`;
+  return `The band is ${block.school.name.toLowerCase()}’s${whom}.`;
 };
 
 export const weekOverBand: BlockRule = {
@@ -116,8 +113,8 @@ export const weekOverBand: BlockRule = {
         {
           about: group,
           on: week.days.filter((d) => d.groups[group] > 1).map((d) => d.training.id),
-          what: `${groupNames[group]}: ${hardSets(sets)} in seven days; ${block.school.name} has ${bandWords(block, week, band)}.`,
-          why: 'Sets past the band are hard to show a benefit for and still have to be recovered from.',
+          what: `${groupNames[group]}: ${hardSets(sets)} a week; the band is ${band.lo}–${band.hi}.`,
+          why: `${bandWords(block, week)} Sets past it are hard to show a benefit for and still have to be recovered from.`,
           fixes: () => [
             ...without(block, week),
             {
@@ -149,11 +146,11 @@ export const weekUnderBand: BlockRule = {
           about: group,
           severity: sets < Math.min(5, band.lo / 2) ? ('watch' as const) : ('note' as const),
           on: [],
-          what: `${groupNames[group]}: ${hardSets(sets)} in seven days; ${block.school.name} has ${bandWords(block, week, band)}.`,
+          what: `${groupNames[group]}: ${hardSets(sets)} a week; the band is ${band.lo}–${band.hi}.`,
           why:
             easiest === undefined
-              ? 'Less than the band keeps what is there and adds little.'
-              : `Less than the band keeps what is there and adds little. ${easiest.training.name} is the easiest day (${easiest.difficulty.name}, ${Math.round(easiest.difficulty.sum)}) and has room.`,
+              ? `${bandWords(block, week)} Less keeps what is there and adds little.`
+              : `${bandWords(block, week)} Less keeps what is there and adds little. ${easiest.training.name} is the easiest day (${easiest.difficulty.name}, ${Math.round(easiest.difficulty.sum)}) and has room.`,
           fixes: () => [
             {
               label: `Add ${groupNames[group].toLowerCase()} sets until it fits`,

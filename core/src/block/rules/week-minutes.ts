@@ -72,7 +72,7 @@ export const weekMinutes: BlockRule = {
           about: id,
           on: [d.training.id],
           ...(over >= FAR_OVER ? { severity: 'watch' as const } : {}),
-          what: `${d.training.name} takes ${Math.round(d.minutes)} minutes that week; there are ${there}.`,
+          what: `${d.training.name} takes ${Math.round(d.minutes)} minutes that week, of ${there}.`,
           why: 'What does not fit is skipped on the day, and it is the end that goes. An estimate from sets, rests and set-up.',
           fixes: () => fixesFor(block, week, d, id),
         },

@@ -28,8 +28,8 @@ function look(s: Measured): FindingDraft[] {
     return [
       {
         on: [m.id],
-        what: `${m.name} asks for ${repsText(sets[0]!)} reps ${isFirst ? 'as the first heavy lift' : 'after the first heavy lift'} in ${home.words}.`,
-        why: `${isFirst ? 'The first lift' : 'What follows'} is at home at ${repsText(wanted)} there${repsText(wanted) === repsText(ofSchool) ? '' : `, and at ${repsText(ofSchool)} in ${s.school.name.toLowerCase()}`}.`,
+        what: `${m.name} asks for ${repsText(sets[0]!)} reps in ${home.words}.`,
+        why: `${isFirst ? 'The first heavy lift' : 'What follows the first heavy lift'} is at home at ${repsText(wanted)} there${repsText(wanted) === repsText(ofSchool) ? '' : `, and at ${repsText(ofSchool)} in ${s.school.name.toLowerCase()}`}.`,
         fixes: () =>
           [wanted, ofSchool].map((range) => {
             const lo = Math.max(range.lo, Math.min(range.hi, teaches.lo));

@@ -15,7 +15,7 @@ export const askFirst: Rule = {
     return [
       {
         on: [],
-        what: `${client.name} has a yes on the health screen that nobody has cleared.`,
+        what: `${client.name}: a yes on the health screen, cleared by nobody.`,
         why: `“${first}”${more}. Planning goes on; before handing over, record who cleared it and when. Drimbo does not clear anyone: follow licensed practice.`,
       },
     ];

@@ -55,9 +55,9 @@ export const barAlone: Rule = {
         on: lines.map((m) => m.id),
         what:
           lines.length === 1
-            ? `${one.name} goes to ${left} in reserve, and neither a spotter nor safety arms are there.`
-            : `${lines.length} presses with a bar go down to ${left} in reserve, and neither a spotter nor safety arms are there.`,
-        why: 'A bar that stops over the body has nowhere to go; this needs someone standing by, arms on the rack, or more in reserve.',
+            ? `${one.name} goes to ${left} in reserve with nobody to spot.`
+            : `${lines.length} bar presses go to ${left} in reserve with nobody to spot.`,
+        why: 'Neither a spotter nor safety arms are there. A bar that stops over the body has nowhere to go; this needs someone standing by, arms on the rack, or more in reserve.',
         fixes: () => [
           { label: 'Leave at least 2', edit: { do: 'all', edits: lines.map(eased) } },
           ...(lines.length === 1 ? swaps(s, one) : []),

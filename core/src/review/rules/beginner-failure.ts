@@ -17,7 +17,7 @@ export const beginnerFailure: Rule = {
       {
         mustGo: true,
         on: lines.map((m) => m.id),
-        what: `${who} ${go} to failure with a client in the first year.`,
+        what: `${who} ${go} to failure in a first year.`,
         why: 'Technique comes first; two or more in reserve teaches it and grows as well.',
         fixes: () => [
           {

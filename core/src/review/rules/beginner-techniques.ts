@@ -13,7 +13,7 @@ export const beginnerTechniques: Rule = {
       ? []
       : s.lines.filter(isTechnique).map((m) => ({
           on: [m.id],
-          what: `${m.name} is written as a ${moduleOf(m.line.scheme).name.toLowerCase()} for a client in the first year.`,
+          what: `${m.name} is a ${moduleOf(m.line.scheme).name.toLowerCase()} in a first year.`,
           why: 'Plain sets done well still bring everything; techniques that pile up fatigue teach bad reps.',
           fixes: () => [
             {

@@ -133,7 +133,7 @@ function look(s: Measured): FindingDraft[] {
           on: [m.id],
           about: `${limit} ${m.id}`,
           severity: met.isNote ? 'note' : 'watch',
-          what: `${m.name} is hard on ${limitNames[limit]} as it is written.`,
+          what: `${m.name} is hard on ${limitNames[limit]}.`,
           why: met.say,
           fixes: () => [...gentler(s, m, limit), ...kinder(m, s, limit)],
         },

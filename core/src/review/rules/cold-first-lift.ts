@@ -19,7 +19,7 @@ export const coldFirstLift: Rule = {
     return [
       {
         on: [first.id],
-        what: `${first.name} for ${fewest} starts cold: no warm-up and no set that leads up to it.`,
+        what: `${first.name} for ${fewest} starts cold: nothing leads up to it.`,
         why: 'Heavy loads on cold shoulders and elbows are where strains happen; a few easy minutes and lighter sets cost little.',
         fixes: () => [
           {

@@ -28,7 +28,7 @@ export const competitorPause: Rule = {
       .map((m) => ({
         on: [m.id],
         severity: aim === 'peaking' ? ('watch' as const) : ('note' as const),
-        what: `${m.name} touches and goes; on the platform the bar waits on the chest.`,
+        what: `${m.name} touches and goes; on the platform the bar waits.`,
         why: 'What is judged with a pause is trained with one: the start from rest is another lift than the rebound.',
         fixes: () => [
           {

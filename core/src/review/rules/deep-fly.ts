@@ -24,7 +24,7 @@ export const deepFly: Rule = {
           {
             on: [m.id],
             severity: sore ? ('watch' as const) : ('note' as const),
-            what: `${m.name} opens until the elbows are ${Math.round(-elbow * 100)} cm behind the shoulders.`,
+            what: `${m.name} takes the elbows ${Math.round(-elbow * 100)} cm behind the shoulders.`,
             why: 'Past the level of the chest the stretch moves to the front of the joint; fine for proven shoulders, a risk for others.',
             fixes: () => [
               {

@@ -52,7 +52,7 @@ export const emphasisLate: Rule = {
       {
         on: [first.id],
         keeps: true,
-        what: `${first.name} is the first for the ${name}, and ${before.length === 1 ? before[0]!.name.toLowerCase() : `${before.length} heavy movements`} ${before.length === 1 ? 'stands' : 'stand'} before it.`,
+        what: `${first.name}, first for the ${name}, waits for ${before.length === 1 ? before[0]!.name.toLowerCase() : `${before.length} others`}.`,
         why: 'Strength rose most in what was done first; for growth no clear difference was found (Nunes et al. 2021, a review of eleven studies). What should come up is trained fresh.',
         fixes: () => [
           {

@@ -29,8 +29,8 @@ export const failureBeforeHeavy: Rule = {
         return [
           {
             on: [m.id, next.id],
-            what: `${m.name} goes to failure, and ${next.name.toLowerCase()} still needs the ${groupNames[group].toLowerCase()}.`,
-            why: 'Sets to failure lost more reps over a session and grew the muscle alike (Refalo et al. 2024, trained adults): failure is cheap only on the last movement of a muscle.',
+            what: `${m.name} goes to failure before ${next.name.toLowerCase()}.`,
+            why: `${next.name} still needs the ${groupNames[group].toLowerCase()}. Sets to failure lost more reps over a session and grew the muscle alike (Refalo et al. 2024, trained adults): failure is cheap only on the last movement of a muscle.`,
             fixes: () => [
               {
                 label: 'Leave 2, then 1',

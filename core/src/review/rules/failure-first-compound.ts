@@ -25,8 +25,8 @@ export const failureFirstCompound: Rule = {
         what: atOnce
           ? `${first.name} goes to failure from its first set.`
           : later
-            ? `${first.name} ends at failure with heavy presses still to come.`
-            : `${first.name} ends at failure, and it is the heavy lift of the day.`,
+            ? `${first.name} ends at failure before other heavy presses.`
+            : `${first.name} ends at failure as the day’s heavy lift.`,
         why:
           atOnce || later
             ? 'Sets to failure lost more reps over a session than sets that left one or two (Refalo et al. 2024, trained adults); keep it for last sets of last movements.'

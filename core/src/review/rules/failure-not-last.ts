@@ -27,8 +27,8 @@ export const failureNotLast: Rule = {
         on: lines.map((m) => m.id),
         what:
           lines.length === 1
-            ? `${one.name} goes to failure before its last set${n === 1 ? '' : `, ${n} times`}.`
-            : `${lines.length} movements go to failure before their last sets.`,
+            ? `${one.name} goes to failure early${n === 1 ? '' : `, ${n} times`}.`
+            : `${lines.length} movements go to failure before their last set.`,
         why: 'Each set to failure takes repetitions from those after it; the last set has none after it.',
         fixes: () => [
           {

@@ -29,7 +29,7 @@ export const farPair: Rule = {
       return [
         {
           on: block.lines.map((l) => l.id),
-          what: `From the ${far.from} to the ${far.to} it is ${far.metres} m at ${s.context.kit.name}, every round.`,
+          what: `${far.metres} m from the ${far.from} to the ${far.to}, every round.`,
           why: 'Somebody else is on the other station by the time the client is back.',
           fixes: () => [
             {

@@ -78,8 +78,8 @@ function look(s: Measured): FindingDraft[] {
     {
       on: [fly.id],
       mustGo: true,
-      what: `${fly.name} goes over what ${listed(same.map((m) => m.name.toLowerCase()))} did; nothing goes to the ${words[most]} first.`,
-      why: 'A fly can go where the presses do not: from low to high the upper fibres lead, from high to low the lower ones.',
+      what: `${fly.name} repeats the angle of the presses.`,
+      why: `It goes over what ${listed(same.map((m) => m.name.toLowerCase()))} did; nothing goes to the ${words[most]} first. A fly can go where the presses do not: from low to high the upper fibres lead, from high to low the lower ones.`,
       fixes: () => without.flatMap((other) => turnedTo(fly, other)),
     },
   ];

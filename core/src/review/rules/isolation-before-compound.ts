@@ -44,7 +44,7 @@ export const isolationBeforeCompound: Rule = {
         return [
           {
             on: [m.id, after[0]!.id],
-            what: `${m.name} comes before ${after[0]!.name.toLowerCase()}: the ${groupNames[group].toLowerCase()} starts the press tired.`,
+            what: `${m.name} tires the ${groupNames[group].toLowerCase()} before ${after[0]!.name.toLowerCase()}.`,
             why: 'What stands late loses repetitions (Simão et al. 2012, a review), and the press has more to lose; that it costs growth has not been shown.',
             fixes: () => [
               {

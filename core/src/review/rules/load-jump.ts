@@ -71,7 +71,7 @@ function look(s: Measured, m: MeasuredLine): FindingDraft[] {
     {
       on: [m.id],
       severity: isSmallest ? 'note' : jump > STOP ? 'stop' : 'watch',
-      what: `${m.name} goes from ${massText(last.loadKg, unit)} to ${massText(set.kg!, unit)}, ${percent} % ${now < then ? 'more than its reps explain' : 'at once'}.`,
+      what: `${m.name} jumps from ${massText(last.loadKg, unit)} to ${massText(set.kg!, unit)}, ${percent} %${now < then ? ' beyond its reps' : ''}.`,
       why: isSmallest
         ? `It is the smallest step there is here: expect ${set.expectedReps === null ? 'fewer' : `about ${set.expectedReps}`} reps for the ${last.reps} of ${dayWords(last.date)}.`
         : `Last time, on ${dayWords(last.date)}, it was ${last.reps} reps leaving ${last.reserve}. More than a tenth at once is faster than joints and tendons keep up with.`,

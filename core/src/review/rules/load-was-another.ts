@@ -32,7 +32,7 @@ export const loadWasAnother: Rule = {
         : [
             {
               on: [m.id],
-              what: `${m.name} was handed over with ${loadWords(m, set.kg!, unit)}; today it would be ${loadWords(m, set.todayKg!, unit)}.`,
+              what: `${m.name} was handed over at ${loadWords(m, set.kg!, unit)}; today ${loadWords(m, set.todayKg!, unit)}.`,
               why: 'What the client was given holds. What was logged, tested or written down since says another load.',
               fixes: () => [
                 { label: 'Take the loads of today', edit: changeLine(m.id, { handed: undefined }) },

@@ -28,7 +28,7 @@ export const lockoutOverMax: Rule = {
       return [
         {
           on: [m.id],
-          what: `${m.name} comes to ${told(along.top)} at lockout; the plain max today is about ${told(max.kg)}.`,
+          what: `${m.name} comes to ${told(along.top)} at lockout; the max is about ${told(max.kg)}.`,
           why: `With ${m.rig.added} it grows from ${told(along.bottom)} at the bottom; a tenth past the max is as far as it should go.`,
           fixes: () => [
             {

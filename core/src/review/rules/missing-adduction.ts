@@ -21,7 +21,7 @@ export const missingAdduction: Rule = {
     return [
       {
         on: [],
-        what: 'Only presses for the chest: nothing brings the arms across under load.',
+        what: 'Only presses for the chest: nothing brings the arms across.',
         why: 'A press ends with the bones stacked; on a cable or a machine the chest still pulls when the hands meet.',
         fixes: () =>
           offerFirst(

@@ -30,7 +30,7 @@ export const missingLongHead: Rule = {
         on: [],
         severity: isAsked ? 'watch' : 'note',
         moves: { of: 'triLong', by: 1 },
-        what: `No extension with the arm raised: the long head of the triceps gets ${gets}.`,
+        what: `No overhead extension: the long head gets ${gets}.`,
         why: 'In ten weeks of presses alone the long head hardly grew, with extensions it did (Brandão et al. 2020, untrained men); overhead it grew more than with the arm down (Maeo et al. 2023, untrained adults).',
         fixes: () =>
           offerFirst(s, ['cable-overhead-extension', 'overhead-extension', 'lying-triceps-extension'], 2),

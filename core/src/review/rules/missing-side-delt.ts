@@ -23,7 +23,7 @@ export const missingSideDelt: Rule = {
             on: [],
             severity: isAsked(s) ? ('watch' as const) : ('note' as const),
             moves: { of: 'deltSide' as const, by: 1 as const },
-            what: 'Nothing here raises the arm to the side: the side delts get no direct set.',
+            what: 'No raise to the side: the side delts get nothing direct.',
             why: 'Presses hardly reach them.',
             fixes: () =>
               offerFirst(s, ['cable-lateral-raise', 'dumbbell-lateral-raise', 'machine-lateral-raise'], 2),

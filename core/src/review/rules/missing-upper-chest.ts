@@ -51,7 +51,7 @@ export const missingUpperChest: Rule = {
         moves: { of: 'pecUpper', by: 1 },
         severity: lags ? 'watch' : 'note',
         what: lags
-          ? 'The upper chest is what should come up, and nothing here is for it first.'
+          ? 'The upper chest should come up; nothing is for it first.'
           : 'Nothing here is for the upper chest first.',
         why: 'Its fibres run up to the collarbone: they need the arm to travel up, on a bench of about 30° or from a low pulley.',
         fixes: () => [

@@ -31,8 +31,8 @@ export const optionalFrontDelt: Rule = {
       .filter((m) => isRaise(m) || (m.movement.family === 'overhead' && byPresses >= MORE_THAN_ENOUGH))
       .map((m) => ({
         on: [m.id],
-        what: `${m.name} is optional: ${isRaise(m) ? byAll : byPresses} pressing sets already train the front delts.`,
-        why: 'The time is worth more on the side or rear delts, which no press reaches.',
+        what: `${m.name} is optional beside ${isRaise(m) ? byAll : byPresses} pressing sets.`,
+        why: 'They train the front delts already. The time is worth more on the side or rear delts, which no press reaches.',
         fixes: () => [
           {
             label: 'Make it a lateral raise',

@@ -27,7 +27,7 @@ function look(s: Measured, m: MeasuredLine): FindingDraft[] {
     {
       on: [m.id],
       severity: isHeavy ? 'stop' : 'watch',
-      what: `${massText(over.kg, unit)} on the ${m.name.toLowerCase()} is more than this client is known to lift once, about ${roughMass(over.max, unit)}.`,
+      what: `${m.name}: ${massText(over.kg, unit)} is over the known max, about ${roughMass(over.max, unit)}.`,
       why: isHeavy
         ? 'The first rep is expected to stay down. A model’s estimate from tests and sets; a new test can say otherwise.'
         : 'Not one repetition is expected. A model’s estimate from tests and sets.',

@@ -2,7 +2,7 @@ import { choicesOf } from '../../loads';
 import type { Measured, MeasuredLine } from '../../measure';
 import { findMovement } from '../../movements';
 import type { Line } from '../../session';
-import { massText, roughMass } from '../../units';
+import { massText, roughMass, sentenceList } from '../../units';
 import { changeLine, insteadOf } from '../questions';
 import type { FixDraft, Rule } from '../model';
 
@@ -132,9 +132,9 @@ export const rackRunsOut: Rule = {
         on: lines.map((m) => m.id),
         what:
           lines.length === 1
-            ? `${one.name} would need ${roughMass(first!.wishKg!, unit)}; the heaviest here is ${massText(first!.kg!, unit)}.`
-            : `${lines.length} movements would need more than the heaviest load here, ${one.name.toLowerCase()} ${roughMass(first!.wishKg!, unit)}.`,
-        why: 'Slower lowering, a pause, one-and-a-half reps, more of them or another implement make the load enough again.',
+            ? `${one.name} needs ${roughMass(first!.wishKg!, unit)}; the heaviest here is ${massText(first!.kg!, unit)}.`
+            : `${lines.length} movements need more than this gym’s heaviest load.`,
+        why: `${lines.length === 1 ? '' : `${sentenceList(lines.map((m) => `${m.name} ${roughMass(m.sets[0]!.wishKg!, unit)}`))}. `}Slower lowering, a pause, one-and-a-half reps, more of them or another implement make the load enough again.`,
         fixes: () => (lines.length === 1 ? waysOn(s, one) : allAtOnce(lines)),
       },
     ];

@@ -19,8 +19,8 @@ export const raiseForLowerChest: Rule = {
         on: [m.id],
         keeps: true as const,
         moves: { of: 'pecLower', by: 1 },
-        what: `${m.name} is all there is for the lower chest, and gives it nothing by the model.`,
-        why: 'Some teach it for the lower chest. Lifting the arm forward is work of the front delt and the upper fibres; the lower ones pull it down and across. Disputed: it stays if you keep it.',
+        what: `${m.name} is all there is for the lower chest.`,
+        why: 'Some teach it for the lower chest; by the model it gives that nothing. Lifting the arm forward is work of the front delt and the upper fibres; the lower ones pull it down and across. Disputed: it stays if you keep it.',
         fixes: () => offerFirst(s, bringing.pecLower!, 2),
       }));
   },

@@ -1,6 +1,6 @@
 import { regionIds } from '../../anatomy';
 import { DIRECT } from '../../dose';
-import { listed } from '../../units';
+import { sentenceList } from '../../units';
 import { jobOf, jobOfEntry, kindEntries, sameRegions, sameReps } from '../../choosing';
 import { missingFor } from '../../kit';
 import { standOf } from '../../mechanics';
@@ -81,8 +81,7 @@ function isAsked(s: Measured, group: readonly MeasuredLine[]): boolean {
     .some((id) => group.every((m) => (m.credits[id] ?? 0) >= DIRECT));
 }
 
-const named = (group: readonly MeasuredLine[]): string =>
-  listed(group.map((m, i) => (i === 0 ? m.name : m.name.toLowerCase())));
+const named = (group: readonly MeasuredLine[]): string => sentenceList(group.map((m) => m.name));
 
 function told(s: Measured, group: MeasuredLine[]): FindingDraft {
   const [first] = group as [MeasuredLine];
@@ -94,7 +93,7 @@ function told(s: Measured, group: MeasuredLine[]): FindingDraft {
     on: group.map((m) => m.id),
     severity: isPair && (!repsMeet || isAsked(s, group)) ? 'note' : 'watch',
     what: isPair
-      ? `${last.name} does the same job as ${isSameName ? 'the one before it' : first.name.toLowerCase()}.`
+      ? `${last.name} does the job of ${isSameName ? 'the one before it' : first.name.toLowerCase()}.`
       : `${named(group)} are one job done ${group.length} times.`,
     why: repsMeet
       ? 'The same fibres at the same angle, hard at the same place: one of them should bring another angle, another range or another implement’s path.'

@@ -23,7 +23,7 @@ export const restAtTheTop: Rule = {
         return [
           {
             on: [m.id],
-            what: `${m.name} is held at the top, where hardly anything is left for the chest.`,
+            what: `${m.name} is held at the top, where it is easy.`,
             why: `At the top the shoulder is asked ${Math.round(top * 100)} % of its hardest moment: a pause there, or bells that touch, is a rest.`,
             fixes: () => [
               {

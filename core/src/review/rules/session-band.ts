@@ -69,8 +69,8 @@ function look(s: Measured): FindingDraft[] {
       unknown < 0.05
         ? ''
         : unknown > fractional - 0.05
-          ? ', if the loads found on the day make them hard'
-          : `, ${figure(unknown)} of them if the load found on the day makes them hard`;
+          ? ' They count if the loads found on the day make them hard.'
+          : ` ${figure(unknown)} of them count if the load found on the day makes them hard.`;
     if (fractional > band.hi + OVER_BY) {
       const from = trainers(s, group).filter((m) => setsOf(m) > 1);
       return [
@@ -79,11 +79,11 @@ function look(s: Measured): FindingDraft[] {
           about: group,
           severity: fractional > band.hi * FAR_OVER ? 'watch' : 'note',
           moves: { of: group, by: -1 },
-          what: `${groupNames[group]} gets ${figure(fractional)} sets${open}; the band here is ${band.lo}–${band.hi}.`,
+          what: `${groupNames[group]} gets ${figure(fractional)} sets; the band here is ${band.lo}–${band.hi}.`,
           why:
             band.hi >= SHOWN_UP_TO
-              ? `Past about eleven in a session more is hard to show (Remmert et al. 2025, preprint); ${s.school.name.toLowerCase()} stops at ${band.hi}.`
-              : `${s.school.name} stops at ${band.hi} for this client: what comes on top costs recovery for little.`,
+              ? `Past about eleven in a session more is hard to show (Remmert et al. 2025, preprint); ${s.school.name.toLowerCase()} stops at ${band.hi}.${open}`
+              : `${s.school.name} stops at ${band.hi} for this client: what comes on top costs recovery for little.${open}`,
           fixes: () =>
             from
               .filter((m, i) => from.findIndex((other) => other.name === m.name) === i)
@@ -109,11 +109,11 @@ function look(s: Measured): FindingDraft[] {
         about: group,
         moves: { of: group, by: 1 },
         severity: group === main ? 'watch' : 'note',
-        what: `${groupNames[group]} gets ${figure(fractional)} sets${open}; the band here is ${band.lo}–${band.hi}.`,
+        what: `${groupNames[group]} gets ${figure(fractional)} sets; the band here is ${band.lo}–${band.hi}.`,
         why:
           group === main
-            ? 'The session is meant for it.'
-            : 'Enough to hold, little to grow on, unless the week gives it more.',
+            ? `The session is meant for it.${open}`
+            : `Enough to hold, little to grow on, unless the week gives it more.${open}`,
         keeps: true,
         fixes: () => [...to.slice(0, 2).flatMap((m) => changeSets(m, 1)), ...another(s, group, to[0])],
       },

@@ -102,10 +102,10 @@ export const shortOfRange: Rule = {
             shortBy(worst) >= FAR_SHORT || shortBy(m.sets[0]!) >= SHORT || isGamble(worst, m)
               ? ('watch' as const)
               : ('note' as const),
-          what: `Set ${worst.target.set + 1} of ${m.name.toLowerCase()} is expected to reach ${worst.expectedReps} of ${repsText(worst.target.reps)} at ${massText(worst.kg!, unit)}.`,
+          what: `${m.name}: set ${worst.target.set + 1} reaches about ${worst.expectedReps} of ${repsText(worst.target.reps)}.`,
           why: worst.byHand
-            ? 'The load is one set by hand; a computed one looks after the last set.'
-            : 'No load of this kit keeps every set in its range with this rest. A model’s estimate.',
+            ? `${massText(worst.kg!, unit)} is set by hand; a computed load looks after the last set.`
+            : `At ${massText(worst.kg!, unit)}: no load of this kit keeps every set in its range with this rest. A model’s estimate.`,
           fixes: () => fixesFor(s, m),
         },
       ];

@@ -71,7 +71,7 @@ export const tooManyMovements: Rule = {
           on: [],
           lessens: true,
           severity: novice || over > 2 ? 'watch' : 'note',
-          what: `${work.length} movements; ${limit} are enough for ${novice ? 'a client in the first year' : 'one session'}.`,
+          what: `${work.length} movements; ${limit} are enough for ${novice ? 'a first year' : 'one session'}.`,
           why: novice
             ? 'Each movement is a skill to learn: fewer of them, done often and well, teach more than a long list.'
             : 'What comes after so many is done tired and remembered by nobody.',

@@ -17,7 +17,7 @@ export const tricepsBeforePress: Rule = {
         const next = presses.find((p) => blockIndex(s, p.id) > blockIndex(s, m.id))!;
         return {
           on: [m.id, next.id],
-          what: `${m.name} comes before ${next.name.toLowerCase()}: the triceps will give out before the press has done its work.`,
+          what: `${m.name} tires the triceps before ${next.name.toLowerCase()}.`,
           why: 'In a ten-week trial in untrained men extensions first went with less chest growth, though not clearly (Brandão et al. 2020).',
           fixes: () => [
             { label: 'Move it behind the presses', edit: { do: 'move line', line: m.id, to: last } },

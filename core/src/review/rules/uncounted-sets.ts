@@ -64,25 +64,17 @@ function look(s: Measured, m: MeasuredLine): FindingDraft[] {
   if (easy.length * 3 < sets.length && easy.every((set) => extra(set) < FAR_OFF)) return [];
   const furthest = easy.reduce((a, b) => (extra(b) > extra(a) ? b : a));
   const isAll = easy.length === sets.length;
-  const count = isAll
+  const told = isAll
     ? sets.length === 1
-      ? 'The one set'
-      : `None of the ${sets.length} sets`
-    : `${easy.length} of the ${sets.length} sets`;
-  const verb =
-    isAll && sets.length > 1
-      ? 'counts'
-      : isAll
-        ? 'does not count'
-        : easy.length === 1
-          ? 'does not count'
-          : 'do not count';
+      ? 'the set is'
+      : `all ${sets.length} sets are`
+    : `${easy.length} of ${sets.length} sets ${easy.length === 1 ? 'is' : 'are'}`;
   return [
     {
       on: [m.id],
       sets: isAll ? [] : easy.map((set) => set.target.set),
       severity: isAll || extra(furthest) >= FAR_OFF ? 'watch' : 'note',
-      what: `${count} of ${m.name.toLowerCase()} ${verb}: too easy.`,
+      what: `${m.name}: ${told} too easy to count.`,
       why: why(furthest, s.context.client.unit, s.school.counting.hardReserve),
       fixes: () => fixesFor(s, m, isAll),
     },

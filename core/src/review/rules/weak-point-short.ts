@@ -73,8 +73,8 @@ function look(s: Measured, head: RegionId): FindingDraft[] {
       ...(head === 'deltRear' && kindOf(s.session) === 'push' ? { severity: 'note' as const } : {}),
       moves: { of: head, by: 1 },
       what: hasPlace
-        ? `${name} should come up and gets ${figure(fractional)} counted sets.`
-        : `${name} should come up and has no movement of its own here.`,
+        ? `${name} should come up and gets ${figure(fractional)} sets.`
+        : `${name} should come up; no movement here is its own.`,
       why: hasPlace
         ? 'Fewer than four sets that count hold a weak point where it is; it is what the client came for.'
         : 'What other movements lend it brought it to where it is; a place of its own, early, is what changes that.',

@@ -16,7 +16,7 @@ export const wideAndFlared: Rule = {
       .map((m) => ({
         mustGo: true,
         on: [m.id],
-        what: `${m.name} has the hands very wide and the elbows straight out on an incline.`,
+        what: `${m.name} has hands very wide and elbows out, inclined.`,
         why: 'Together they load the front of the joint at the end of its range, whatever holds the bar.',
         fixes: () => [
           {

@@ -92,7 +92,7 @@ test('what a remedy mended stays struck through in its place until the pointer l
 test('a finding says what, why, on what ground, and its fix mends it', async () => {
   const { designer, finding, opened, user } = start();
   const bar = await opened('bar-alone');
-  expect(within(bar).getByText(/neither a spotter/)).toBeTruthy();
+  expect(within(bar).getByText(/Neither a spotter/)).toBeTruthy();
   expect(bar.textContent).toContain('common practice');
   await user.click(within(bar).getByRole('button', { name: /^A spotter will be there/ }));
   expect(designer().session.spotter).toBe(true);
