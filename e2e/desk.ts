@@ -83,3 +83,14 @@ export async function opened(finding: Locator): Promise<Locator> {
   await expect(head).toHaveAttribute('aria-expanded', 'true');
   return finding;
 }
+
+/** Stands in for the printer: how often the sheet was sent to it. */
+export const printer = async (page: Page): Promise<void> => {
+  await page.addInitScript(() => {
+    const told = window as unknown as { printed: number };
+    told.printed = 0;
+    window.print = () => (told.printed += 1);
+  });
+};
+export const printed = (page: Page): Promise<number> =>
+  page.evaluate(() => (window as unknown as { printed: number }).printed);

@@ -10,16 +10,21 @@ const root = resolve(import.meta.dirname, '..');
 /** Where the demo lies that every house begins with (setup.ts): seeded once, then copied. */
 export const TEMPLATE = 'DRIMBO_TEMPLATE';
 
+const newFolder = (): string => mkdtempSync(join(tmpdir(), 'drimbo-browser-'));
+
 /** A built server with the demo in a folder of its own. `stop` takes the folder along. */
-export async function startHouse(
-  folder = mkdtempSync(join(tmpdir(), 'drimbo-browser-')),
-  port = '0',
-  more: readonly string[] = [],
-) {
+export async function startHouse(folder = newFolder(), port = '0', more: readonly string[] = []) {
   const template = process.env[TEMPLATE];
   if (template !== undefined && !existsSync(join(folder, 'drimbo.sqlite')))
     cpSync(template, folder, { recursive: true });
-  const child = spawn(process.execPath, ['server/dist/main.js', '--demo', ...more], {
+  return serve(folder, port, ['--demo', ...more]);
+}
+
+/** The same with nothing in it. */
+export const startEmptyHouse = () => serve(newFolder(), '0', []);
+
+async function serve(folder: string, port: string, more: readonly string[]) {
+  const child = spawn(process.execPath, ['server/dist/main.js', ...more], {
     cwd: root,
     env: { ...process.env, DRIMBO_PORT: port, DRIMBO_HOST: '', DRIMBO_DATA: folder, DRIMBO_WARM: '0' },
     stdio: ['ignore', 'pipe', 'inherit'],

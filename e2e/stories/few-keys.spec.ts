@@ -1,16 +1,5 @@
-import { expect, test, type Page } from '../house';
-import { lineNames, saved } from '../desk';
-
-/** Stands in for the printer: how often the sheet was sent to it. */
-const printer = async (page: Page): Promise<void> => {
-  await page.addInitScript(() => {
-    const told = window as unknown as { printed: number };
-    told.printed = 0;
-    window.print = () => (told.printed += 1);
-  });
-};
-const printed = (page: Page): Promise<number> =>
-  page.evaluate(() => (window as unknown as { printed: number }).printed);
+import { expect, test } from '../house';
+import { lineNames, saved, printed, printer } from '../desk';
 
 test('a six-movement day goes from nothing to the printed sheet in under 150 keys', async ({ page }) => {
   await printer(page);

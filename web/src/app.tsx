@@ -6,11 +6,13 @@ import { LinkOver } from './screens/access/link-over';
 import { SignIn } from './screens/access/sign-in';
 import { Find } from './screens/find/find';
 import { ThemeMenu } from './screens/shared/theme-menu';
+import { Home } from './screens/start/home';
 import { NotebookNotice } from './screens/shared/notebook-notice';
 import { Toasts } from './parts/toast';
 import { Blank } from './parts/blank';
 import { ink, size, wide } from './look/theme';
 
+const Start = lazy(() => import('./screens/start/start').then((m) => ({ default: m.StartScreen })));
 const Clients = lazy(() => import('./screens/clients/clients').then((m) => ({ default: m.ClientsScreen })));
 const Client = lazy(() => import('./screens/client/client').then((m) => ({ default: m.ClientScreen })));
 const Progress = lazy(() =>
@@ -172,7 +174,8 @@ export function App(): ReactNode {
       />
       <Route path="/link-over" element={<LinkOver />} />
       <Route element={<Frame />}>
-        <Route index element={<Navigate to="/clients" replace />} />
+        <Route index element={<Home />} />
+        <Route path="/start" element={<Start />} />
         <Route path="/clients" element={<Clients />} />
         <Route path="/clients/:id" element={<Client />} />
         <Route path="/clients/:id/progress" element={<Progress />} />

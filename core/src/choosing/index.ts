@@ -33,3 +33,4 @@ export { soFar } from './so-far';
 export { type Change, changeBy, jobOf, jobOfEntry, sameJob, type Swap, type SwapWish } from './swaps';
 export { weightsIn } from './worth';
 export { usualness } from './usual';
+export { usualDay } from './usual-day';

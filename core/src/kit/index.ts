@@ -26,4 +26,5 @@ export {
   pinsOf,
 } from './kit';
 export { bandPointsText, readAngles, readBandPoints, readSizes, type Size, sizesText } from './lists';
+export { usualGym, type UsualGymId, usualGymIds, usualGymWords } from './usual-gyms';
 export { beltLoads, plateMoves, type PlateStack } from './plates';

@@ -4,7 +4,7 @@ import { clientCuesSchema } from '../movements';
 import { liftRecordSchema } from '../strength';
 import { daySchema } from '../units';
 import { bodyEntrySchema, coachNoteSchema, ratingSchema } from './body-log';
-import { healthSchema } from './health';
+import { healthSchema, neverAsked } from './health';
 
 export const limitIds = [
   'shoulder front',
@@ -15,6 +15,9 @@ export const limitIds = [
   'blood pressure',
   'pec strain',
 ] as const;
+
+/** How long somebody has trained with loads. */
+export const trainingAges = ['under 1 year', '1 to 3 years', 'over 3 years'] as const;
 
 export const aims = ['size', 'strength', 'both', 'endurance', 'slow', 'peaking'] as const;
 export type Aim = (typeof aims)[number];
@@ -41,7 +44,7 @@ export const clientSchema = z
     statureM: z.number().min(1.2).max(2.3),
     massKg: z.number().min(35).max(250),
     biacromialM: z.number().min(0.25).max(0.6).nullable(),
-    trainingAge: z.enum(['under 1 year', '1 to 3 years', 'over 3 years']),
+    trainingAge: z.enum(trainingAges),
     goal: z.string().max(120),
     lagging: z.array(z.enum(regionIds)).max(6),
     limits: z.array(z.object({ limit: z.enum(limitIds), note: z.string().max(160) }).strict()).max(7),
@@ -77,3 +80,35 @@ export const clientSchema = z
 
 export type Client = z.infer<typeof clientSchema>;
 export type LimitId = (typeof limitIds)[number];
+
+/**
+ * A client of whom only what nothing can be computed without is known; the rest is as it is for most, to be said later.
+ *
+ * @example newClient({ name: 'Ada Brook', statureM: 1.7, massKg: 64, trainingAge: '1 to 3 years', kitId: 'hall', unit: 'kg' })
+ */
+export const newClient = (
+  known: Pick<Client, 'name' | 'statureM' | 'massKg' | 'trainingAge' | 'kitId' | 'unit'>,
+): Client => ({
+  format: 'drimbo.client',
+  version: clientVersion,
+  about: '',
+  born: null,
+  biacromialM: null,
+  goal: 'Size',
+  lagging: [],
+  limits: [],
+  minutes: 60,
+  daysAWeek: 3,
+  likes: '',
+  aim: 'size',
+  competes: 'no',
+  health: neverAsked,
+  aside: [],
+  formula: 'median',
+  tests: [],
+  deletedTests: [],
+  body: [],
+  ratings: [],
+  notes: [],
+  ...known,
+});

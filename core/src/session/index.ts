@@ -26,6 +26,8 @@ export {
   competitions,
   type LimitId,
   limitIds,
+  newClient,
+  trainingAges,
 } from './client';
 export {
   type Block,

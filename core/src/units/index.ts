@@ -7,6 +7,7 @@
  */
 export { dayAfter, daysAfter, daysBetween, daySchema, isDay, nearestDay, weekdayOf, weekdays } from './dates';
 export { evenly } from './evenly';
+export { readHeight } from './height';
 export {
   fromKg,
   KG_PER_LB,

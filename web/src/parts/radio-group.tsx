@@ -57,6 +57,7 @@ export function RadioGroup<K extends string>({
   isLabelUnseen = false,
   isRow = false,
   value,
+  autoFocus = false,
   options,
   onChange,
 }: {
@@ -65,6 +66,8 @@ export function RadioGroup<K extends string>({
   /** Beside each other instead of below. */
   isRow?: boolean;
   value: K | null;
+  /** The one that is chosen begins with the focus. */
+  autoFocus?: boolean;
   options: readonly { value: K; words: ReactNode; about?: string }[];
   onChange: (value: K) => void;
 }): ReactNode {
@@ -78,7 +81,7 @@ export function RadioGroup<K extends string>({
     >
       {!isLabelUnseen && <Label>{label}</Label>}
       {options.map((o) => (
-        <Radio key={o.value} value={o.value}>
+        <Radio key={o.value} value={o.value} autoFocus={autoFocus && o.value === value}>
           <span className="dot" aria-hidden />
           <span>
             {o.words}

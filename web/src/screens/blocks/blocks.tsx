@@ -6,6 +6,8 @@ import { Blank } from '../../parts/blank';
 import { Failed } from '../../parts/failed';
 import { ListPage, ListTable } from '../../parts/pages';
 import { Sheet, Title } from '../../parts/sheet';
+import { WayOn } from '../shared/way-on';
+import { StartBlock } from './start-block';
 import { dayWords } from './words';
 
 /** Every block: those under way, those to come, those that are over. */
@@ -29,15 +31,18 @@ export function BlocksScreen(): ReactNode {
         <span role="status">
           {blocks.data.length} {blocks.data.length === 1 ? 'block' : 'blocks'}
         </span>
+        {blocks.data.length > 0 && <StartBlock />}
       </header>
       <Sheet>
         {blocks.data.length === 0 ? (
           <Blank title="No blocks yet">
             <p>
               A block is weeks of training days for one client: a split, the sessions on its days, and what
-              each week adds. Start one on a client’s page.
+              each week adds.
             </p>
-            <Link to="/clients">To the clients</Link>
+            <WayOn>
+              <StartBlock />
+            </WayOn>
           </Blank>
         ) : (
           <ListTable>

@@ -1,7 +1,7 @@
 import type { Stored } from '@drimbo/core/contract';
 import { pressingRegions, type RegionId, regions } from '@drimbo/core/anatomy';
 import type { Kit } from '@drimbo/core/kit';
-import { aims, type Client, competitions, limitIds } from '@drimbo/core/session';
+import { aims, type Client, competitions, limitIds, trainingAges } from '@drimbo/core/session';
 import { fromKg, toKg } from '@drimbo/core/units';
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
@@ -59,7 +59,6 @@ const competitionWords: Record<Client['competes'], string> = {
   bench: 'in the bench press',
   stage: 'on stage',
 };
-const trainingAges = ['under 1 year', '1 to 3 years', 'over 3 years'] as const;
 
 /** Everything about a client that loads, time and the review depend on. */
 export function ClientFacts({

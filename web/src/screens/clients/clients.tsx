@@ -1,5 +1,6 @@
 import type { ClientBrief, Unreadable } from '@drimbo/core/formats';
 import { useCallback, useDeferredValue, useEffect, type ReactNode } from 'react';
+import { Link } from 'react-router';
 import { useClients } from '../../data/queries';
 import { Blank } from '../../parts/blank';
 import { Failed } from '../../parts/failed';
@@ -47,7 +48,8 @@ export function ClientsScreen(): ReactNode {
           <Blank title="Nobody by that name" />
         ) : roster.total === 0 ? (
           <Blank title="No clients yet">
-            <p>Add the first: a name, stature, bodyweight and the gym are enough to begin.</p>
+            <p>A name, height and bodyweight are enough to begin.</p>
+            <Link to="/start">Take the first steps</Link>
           </Blank>
         ) : (
           <Table<ClientBrief | Unreadable>

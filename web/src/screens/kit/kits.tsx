@@ -117,7 +117,10 @@ export function KitsScreen(): ReactNode {
         </ListTable>
         {kits.data?.length === 0 && (
           <Blank title="No gym yet">
-            <p>Add one and write down what stands there: loads come from it.</p>
+            <p>
+              Loads come from what stands there. Write one down piece by piece, or begin from a usual one.
+            </p>
+            <Link to="/start">Take the first steps</Link>
           </Blank>
         )}
       </Sheet>

@@ -11,7 +11,9 @@ import { Select } from '../../parts/select';
 import { Sheet, Title } from '../../parts/sheet';
 import { focusFirstRow, Table } from '../../parts/table';
 import { useAsked } from '../../state/use-asked';
+import { WayOn } from '../shared/way-on';
 import { sessionColumns } from './columns';
+import { StartEmpty } from './start-empty';
 import { Templates } from './templates';
 
 /** Every session: drafts first, then what is handed over, then what is done, the newest first, unless asked otherwise. */
@@ -41,7 +43,7 @@ export function SessionsScreen(): ReactNode {
       <header>
         <Title>Sessions</Title>
         <span role="status">
-          {total} {total === 1 ? 'session' : 'sessions'}; new ones begin from a client or a template
+          {total} {total === 1 ? 'session' : 'sessions'}
         </span>
         <Select
           label="State"
@@ -52,6 +54,7 @@ export function SessionsScreen(): ReactNode {
           onChange={(state) => ask({ state })}
         />
         <Link to="/sessions/compare">Two side by side</Link>
+        {total > 0 && <StartEmpty />}
         <SearchBox
           label="Look for a session or a client"
           value={search}
@@ -67,9 +70,9 @@ export function SessionsScreen(): ReactNode {
           </Blank>
         ) : total === 0 ? (
           <Blank title="No sessions yet">
-            <p>
-              Open a <Link to="/clients">client</Link> and start one.
-            </p>
+            <WayOn>
+              <StartEmpty />
+            </WayOn>
           </Blank>
         ) : (
           <Table<SessionListed | Unreadable>
