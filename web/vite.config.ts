@@ -22,6 +22,15 @@ const withoutSchemaWriting: Plugin = {
   },
 };
 
+/** What a schema says is said in our own words (core/src/documents/issue-words.ts): Zod's are never read. */
+const withoutSchemaWords: Plugin = {
+  name: 'without-schema-words',
+  apply: 'build',
+  enforce: 'pre',
+  transform: (_code, id) =>
+    /zod\/v4\/locales\/en\.js$/.test(id) ? 'export default () => ({ localeError: () => undefined });' : null,
+};
+
 /** No browser this runs in wants its styles prefixed, and nobody asks for it. */
 const withoutPrefixes: Plugin = {
   name: 'without-prefixes',
@@ -64,6 +73,7 @@ export default defineConfig({
   plugins: [
     react(),
     withoutSchemaWriting,
+    withoutSchemaWords,
     withoutPrefixes,
     curvesOfOurOwn,
     // The floor registers it: from then on the pages open without a server. The API is never answered from here.

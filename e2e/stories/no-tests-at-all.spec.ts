@@ -1,6 +1,6 @@
 import { expect, test } from '../house';
 import { expectAxeClean } from '../axe';
-import { addByTyping, makeSession, openSession, row, saved } from '../desk';
+import { addByTyping, makeSession, openSession, row, saved, choose } from '../desk';
 
 test('a client without a test is asked to find the load, and a first figure gives the rest', async ({
   page,
@@ -8,7 +8,9 @@ test('a client without a test is asked to find the load, and a first figure give
   await page.goto('/clients');
   await page.getByRole('button', { name: 'Add a client' }).click();
   await page.getByLabel('Name').fill('Ilvo Marchetta');
-  await page.getByLabel('Stature, cm').fill('178');
+  await page.getByLabel('Height, cm or ft in').fill('178');
+  await choose(page, 'Gym', 'The Boathouse');
+  await page.getByLabel('Bodyweight, kg').fill('75');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Ilvo Marchetta' })).toBeVisible();
   const client = page.url().split('/').pop()!;

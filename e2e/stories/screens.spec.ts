@@ -104,10 +104,12 @@ test('a new client begins with an empty, teaching screen; a test gives loads', a
   await page.goto('/clients');
   await page.getByRole('button', { name: 'Add a client' }).click();
   await page.getByLabel('Name').fill('Nerys Abelmann');
-  await page.getByLabel('Stature, cm').fill('40');
+  await page.getByLabel('Height, cm or ft in').fill('40');
+  await choose(page, 'Gym', 'The Boathouse');
+  await page.getByLabel('Bodyweight, kg').fill('75');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByRole('alert')).toContainText('120–230');
-  await page.getByLabel('Stature, cm').fill('169');
+  await expect(page.getByRole('alert')).toContainText('A height, like 178 cm');
+  await page.getByLabel('Height, cm or ft in').fill('169');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Nerys Abelmann' })).toBeVisible();
   await expect(page.getByText('None yet: loads are found on the day')).toBeVisible();

@@ -1,3 +1,4 @@
+import { speakPlainly } from './issue-words';
 import type { ZodType } from 'zod';
 import { keptFrom, newestFrom } from './opening';
 import type { DocumentRecord } from './record';
@@ -29,6 +30,7 @@ export interface Kind<K extends string, T extends object> extends DocumentRecord
 export function documentKind<const K extends string, T extends object>(
   record: DocumentRecord<K, T>,
 ): Kind<K, T> {
+  speakPlainly();
   return {
     ...record,
     version: record.steps.length + 1,

@@ -95,3 +95,10 @@ test('tempo in words says which figure is which', () => {
   );
   expect(parseTempo('31x0')).toEqual({ lower: 3, stretched: 1, lift: 1, shortened: 0 });
 });
+
+test('sets beyond all bounds are refused at once: nothing is laid out for them', () => {
+  const [block] = soundPush.blocks;
+  const many = { ...block!.lines[0]!, scheme: { kind: 'straight', sets: 1e9, reps: { lo: 8, hi: 10 } } };
+  const read = sessionSchema.safeParse({ ...soundPush, blocks: [{ ...block!, lines: [many] }] });
+  expect(read.error!.issues.map((issue) => issue.path.join('.'))).toEqual(['blocks.0.lines.0.scheme.sets']);
+});

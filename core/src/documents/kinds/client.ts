@@ -64,7 +64,7 @@ export const clientKind = documentKind<'client', Client>({
     learntSince: 'What they are like is learnt since',
     about: 'About',
     born: 'Born',
-    statureM: 'Stature, m',
+    statureM: 'Height, m',
     massKg: 'Bodyweight, kg',
     biacromialM: 'Shoulder breadth, m',
     trainingAge: 'Training age',

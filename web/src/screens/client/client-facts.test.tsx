@@ -30,7 +30,7 @@ const start = (patch: Partial<Client> = {}) => {
 
 test('measures are read with point or comma and kept in metres and kilograms', async () => {
   const { now, put } = start();
-  await put('Stature, cm', '181,5');
+  await put('Height, cm', '181,5');
   await put('Bodyweight, kg', '83.5');
   expect([now().statureM, now().massKg]).toEqual([1.815, 83.5]);
 });
@@ -42,7 +42,7 @@ test('in pounds the bodyweight is typed in pounds', async () => {
 });
 
 test.each([
-  ['Stature, cm', '90', '120 to 230'],
+  ['Height, cm', '90', '120 to 230'],
   ['Bodyweight, kg', 'light', '35 to 250'],
   ['Minutes a session', '5', '15 to 240'],
   ['Days a week', '9', '1 to 7'],
@@ -105,8 +105,8 @@ describe('a new client', () => {
     await user.click(screen.getByRole('button', { name: 'Add' }));
     expect(screen.getByRole('alert').textContent).toBe('Give a name.');
     await user.type(screen.getByLabelText('Name'), 'Jorun Aske');
-    await user.clear(screen.getByLabelText('Stature, cm'));
-    await user.type(screen.getByLabelText('Stature, cm'), '17');
+    await user.clear(screen.getByLabelText('Height, cm'));
+    await user.type(screen.getByLabelText('Height, cm'), '17');
     await user.click(screen.getByRole('button', { name: 'Add' }));
     expect(screen.getByRole('alert').textContent).toContain('120–230 cm');
     expect(posts()).toEqual([]);

@@ -84,7 +84,7 @@ export function ClientFacts({
         onChange={(trainingAge) => trainingAge && change({ trainingAge })}
       />
       <NumberField
-        label="Stature"
+        label="Height"
         unit="cm"
         value={c.statureM * 100}
         lo={120}

@@ -56,7 +56,7 @@ test.each([
 
 test('a new gym begins empty and is valid; with none the page says what a gym is for', async () => {
   const { user, posts } = start([]);
-  expect(screen.getByText(/loads come from it/)).toBeTruthy();
+  expect(screen.getByText(/Loads come from what stands there/)).toBeTruthy();
   await user.click(screen.getByRole('button', { name: 'Add a gym' }));
   await waitFor(() => expect(posts()).toHaveLength(1));
   const { document } = posts()[0]!.body as { document: unknown };

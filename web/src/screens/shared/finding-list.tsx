@@ -1,5 +1,5 @@
 import type { Finding } from '@drimbo/core/review';
-import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useState, type KeyboardEvent, type ReactNode } from 'react';
 import { styled } from 'styled-components';
 import { ink } from '../../look/theme';
 import { Mark } from '../../parts/mark';
@@ -93,7 +93,6 @@ export function FindingList<F extends Listed>({
   children?: ReactNode;
 }): ReactNode {
   const [mended, setMended] = useState<Mended | null>(null);
-  const list = useRef<HTMLOListElement>(null);
   const isThere = asked === null || findings.some((f) => f.key === asked);
   const open = findings.filter((f) => f.dismissed === null);
   // Where few are found the loudest is open until another is asked for; of many all are seen first.
@@ -107,11 +106,13 @@ export function FindingList<F extends Listed>({
   const rows = findings.map((f, at) => {
     const isOpen = f.key === openKey;
     const mend = (by: string, take: () => void): void => {
-      const heightPx = document.activeElement?.closest('li')?.offsetHeight ?? 0;
+      const row = document.activeElement?.closest('li');
+      const list = row?.closest('ol');
+      const heightPx = row?.offsetHeight ?? 0;
       setMended({ finding: f, at, by, heightPx });
       ask(null);
       take();
-      list.current?.focus();
+      list?.focus();
     };
     const press = (): void => {
       if (!isOpen) onPress?.(f);
@@ -143,7 +144,6 @@ export function FindingList<F extends Listed>({
   return (
     <List
       id={id}
-      ref={list}
       aria-label="Findings"
       tabIndex={0}
       onKeyDown={walk}

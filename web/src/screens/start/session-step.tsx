@@ -2,7 +2,7 @@ import type { Stored } from '@drimbo/core/contract';
 import { usualDay } from '@drimbo/core/choosing';
 import type { Kit } from '@drimbo/core/kit';
 import { schoolOf } from '@drimbo/core/schools';
-import { singleBlock } from '@drimbo/core/session';
+import { filledUp, singleBlock } from '@drimbo/core/session';
 import { useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { documentOf } from '../../data/documents';
@@ -27,6 +27,7 @@ export function SessionStep({
       const kit = kits.find((k) => k.id === client.kitId)?.document;
       const id = await startSession({ id: clientId, document: client }, kits, (empty) => ({
         ...empty,
+        warmup: isFilled ? filledUp([], newId) : [],
         blocks:
           isFilled && kit
             ? usualDay({ client, kit, school: schoolOf(empty.school, []) }, () => newId('line')).map((line) =>
