@@ -34,7 +34,7 @@ test('looking back: planned beside done by week; weight, girths, ratings and not
   await choose(eye, 'Region', 'Side delt');
   await choose(eye, 'Rating', '2');
   await eye.getByRole('button', { name: 'Rate it' }).click();
-  await eye.getByRole('button', { name: 'Plan it as lagging' }).click();
+  await eye.getByRole('button', { name: 'Plan it as a weak point' }).click();
   await expect.poll(async () => (await stored()).lagging).toContain('deltSide');
 
   const notes = page.getByRole('region', { name: 'Notes' });

@@ -88,7 +88,7 @@ test('a client in pounds sees pounds everywhere, makeable ones', async ({ page }
   await choose(page, 'Gym', 'Net loft');
   await expect(page.getByTestId('save-state')).toHaveText('Saved');
   await page.getByRole('link', { name: 'In pounds' }).click();
-  await choose(page, 'Kit', 'Net loft');
+  await choose(page, 'Gym', 'Net loft');
   await expect(row(page, 'Incline dumbbell press').getByTestId('cell-load')).toHaveValue(/^\d*[05] lb each$/);
   await expect(page.locator('[data-rule="not-in-this-gym"]')).toHaveCount(2);
   await saved(page);

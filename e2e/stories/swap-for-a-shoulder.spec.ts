@@ -15,7 +15,7 @@ test('a movement is swapped because the shoulder complains, and the numbers say 
   await row(page, 'Chest dip').click();
   await page.getByRole('tab', { name: 'Swap' }).click();
   // What this client has to mind is asked for already.
-  await expect(selectOf(page, 'kind to')).toHaveText('shoulder front');
+  await expect(selectOf(page, 'easy on')).toHaveText('shoulder front');
   const offers = page.locator('[data-swap]');
   expect(await offers.count()).toBeGreaterThan(1);
   await expect(offers.first()).toContainText(/kg|find the load|bodyweight/);

@@ -19,7 +19,7 @@ test('a triple drop meets a rack with few bells, and the drops that can be made 
 
   const id = await makeSession(page, 'mirelle-vandoorn', 'Triple drop');
   await openSession(page, id);
-  await choose(page, 'Kit', 'Short rack');
+  await choose(page, 'Gym', 'Short rack');
   await addByTyping(page, 'dumbbell bench press 2x8 triple drop');
   await page.getByRole('tab', { name: 'Load' }).click();
   await expect(selectOf(page, 'Sets go')).toHaveText('drop set');
@@ -43,7 +43,7 @@ test('a triple drop meets a rack with few bells, and the drops that can be made 
   await page.keyboard.press('Control+z');
   await expect(finding).toHaveCount(1);
   // A gym with the whole run of bells has every drop.
-  await choose(page, 'Kit', 'The Boathouse');
+  await choose(page, 'Gym', 'The Boathouse');
   await expect(finding).toHaveCount(0);
   const bellsUsed = (await row(page, 'Dumbbell bench press').getByTestId('cell-load').inputValue())
     .split(', ')

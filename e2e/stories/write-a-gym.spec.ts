@@ -45,7 +45,7 @@ test('a gym is written down: plates and bells of two markings, a band, distances
   // The gym speaks in the session: marks on the sheet, the rope that is not there, the pair across the room.
   const id = await makeSession(page, 'odalys-renske', 'At the shed');
   await openSession(page, id);
-  await choose(page, 'Kit', 'Slipway shed');
+  await choose(page, 'Gym', 'Slipway shed');
   await addByTyping(page, 'db bench 3x8 @ 25lb');
   await addByTyping(page, 'single arm cable lateral raise 3x12 @ 5kg');
   await addByTyping(page, 'face pull 3x15');

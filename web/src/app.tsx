@@ -131,7 +131,7 @@ function Frame(): ReactNode {
           <NavLink to="/blocks">Blocks</NavLink>
           <NavLink to="/movements">Movements</NavLink>
           <NavLink to="/loads">Loads</NavLink>
-          <NavLink to="/kit">Kit</NavLink>
+          <NavLink to="/kit">Gyms</NavLink>
           <NavLink to="/schools">Schools</NavLink>
           <NavLink to="/data">Data</NavLink>
         </nav>

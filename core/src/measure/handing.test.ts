@@ -26,7 +26,7 @@ test('what was handed over holds, and what it would be today is told', () => {
   const [first] = lines;
   const other = findings.find((f) => f.rule === 'load-was-another' && f.on.includes(first!.id));
   expect(other!.what).toContain(
-    `was handed over with ${first!.sets[0]!.kg} kg each; today it would be ${first!.sets[0]!.todayKg} kg each`,
+    `was handed over at ${first!.sets[0]!.kg} kg each; today ${first!.sets[0]!.todayKg} kg each`,
   );
   const taken = applyEdit(session, other!.fixes[0]!.edit);
   expect(loads(taken, stronger)[0]).toEqual(loads(soundPush, stronger)[0]);

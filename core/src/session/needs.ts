@@ -15,6 +15,8 @@ export interface SessionBrief {
 export interface Need {
   loud: boolean;
   says: string;
+  /** Where it is done; left out, in what the log says. */
+  at?: { is: 'health' | 'tests' | 'start' } | { is: 'session'; id: string };
 }
 
 /** Sessions as a client's page lists them: planned ones first, then the newest. */
@@ -26,7 +28,7 @@ export function needsOf(client: Client, sessions: readonly SessionBrief[], today
   const needs: Need[] = [];
   const screen = healthScreen(client, todayIso);
   if (screen === 'ask first')
-    needs.push({ loud: true, says: 'Ask first: nobody has cleared the health screen' });
+    needs.push({ loud: true, says: 'Ask first: nobody has cleared the health screen', at: { is: 'health' } });
   else if (screen !== 'current')
     needs.push({
       loud: screen !== 'over a year old',
@@ -35,18 +37,25 @@ export function needsOf(client: Client, sessions: readonly SessionBrief[], today
         unfinished: 'Health screen has open questions',
         'over a year old': 'Health screen is over a year old',
       }[screen],
+      at: { is: 'health' },
     });
   if (client.tests.length === 0)
-    needs.push({ loud: false, says: 'No tested lift: loads are found on the day' });
+    needs.push({ loud: false, says: 'No tested lift: loads are found on the day', at: { is: 'tests' } });
   const draft = sessions.find((s) => s.status === 'draft');
   const ready = sessions.find((s) => s.status === 'handed over');
-  if (draft) needs.push({ loud: true, says: `Finish the draft “${draft.title}”` });
-  else if (!ready) needs.push({ loud: true, says: 'No session planned' });
+  if (draft)
+    needs.push({
+      loud: true,
+      says: `Finish the draft “${draft.title}”`,
+      at: { is: 'session', id: draft.id },
+    });
+  else if (!ready) needs.push({ loud: true, says: 'No session planned', at: { is: 'start' } });
   const done = sessions
     .filter((s) => s.status === 'finished' && s.date)
     .map((s) => daysBetween(s.date!, todayIso));
   const since = done.length > 0 ? Math.min(...done) : null;
-  if (since !== null && since > 10) needs.push({ loud: false, says: `Last session ${since} days ago` });
+  if (since !== null && since > 10)
+    needs.push({ loud: false, says: `Last session ${since} days ago`, at: { is: 'start' } });
   return needs;
 }
 

@@ -143,7 +143,7 @@ function FanOf({ dose }: { dose: Appraisal['dose'] }): ReactNode {
             <th scope="col" className="figure" style={{ fontWeight: 400 }}>
               Sets
             </th>
-            <th scope="col">Band</th>
+            <th scope="col">Target</th>
             <th
               scope="col"
               className="next"

@@ -100,32 +100,43 @@ describe('a new client', () => {
     return { user, posts: () => asked.filter((a) => a.method === 'POST') };
   };
 
+  const HEIGHT = 'Height, cm or ft in';
+  const fill = async (
+    user: ReturnType<typeof userEvent.setup>,
+    height: string,
+    mass: string,
+  ): Promise<void> => {
+    await user.type(screen.getByLabelText('Name'), 'Jorun Aske');
+    await user.type(screen.getByLabelText(HEIGHT), height);
+    await user.type(screen.getByLabelText('Bodyweight, kg'), mass);
+  };
+
   test('needs a name and measures a person can have', async () => {
     const { user, posts } = await open();
     await user.click(screen.getByRole('button', { name: 'Add' }));
-    expect(screen.getByRole('alert').textContent).toBe('Give a name.');
-    await user.type(screen.getByLabelText('Name'), 'Jorun Aske');
-    await user.clear(screen.getByLabelText('Height, cm'));
-    await user.type(screen.getByLabelText('Height, cm'), '17');
+    expect(screen.getAllByRole('alert').map((alert) => alert.textContent)).toEqual([
+      'Give a name.',
+      'A height, like 178 cm or 5 ft 10.',
+      'A bodyweight of 35 to 250 kg.',
+    ]);
+    await fill(user, '17', '400');
     await user.click(screen.getByRole('button', { name: 'Add' }));
-    expect(screen.getByRole('alert').textContent).toContain('120–230 cm');
+    expect(screen.getAllByRole('alert')).toHaveLength(2);
     expect(posts()).toEqual([]);
   });
 
   test('is sent once with what was typed', async () => {
     const { user, posts } = await open();
-    await user.type(screen.getByLabelText('Name'), 'Jorun Aske');
-    await user.clear(screen.getByLabelText('Bodyweight, kg'));
-    await user.type(screen.getByLabelText('Bodyweight, kg'), '68,5{Enter}');
+    await fill(user, '5 ft 9', '68,5{Enter}');
     expect(posts()).toHaveLength(1);
     expect(posts()[0]!.body).toMatchObject({
-      document: { name: 'Jorun Aske', massKg: 68.5, statureM: 1.75, kitId: 'hall', tests: [] },
+      document: { name: 'Jorun Aske', massKg: 68.5, statureM: 1.7526, kitId: 'hall', tests: [] },
     });
   });
 
   test('what the server says is shown, and what was typed stays', async () => {
     const { user } = await open(507);
-    await user.type(screen.getByLabelText('Name'), 'Jorun Aske{Enter}');
+    await fill(user, '175', '68{Enter}');
     expect((await screen.findByRole('alert')).textContent).toBe('The disk is full.');
     expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('Jorun Aske');
   });

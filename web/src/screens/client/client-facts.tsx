@@ -156,7 +156,7 @@ export function ClientFacts({
         onChange={(likes) => change({ likes })}
       />
       <fieldset>
-        <legend>Lags</legend>
+        <legend>Weak points</legend>
         <div className="ticks">
           {pressingRegions.map((id) => (
             <CheckBox
@@ -171,7 +171,7 @@ export function ClientFacts({
         </div>
       </fieldset>
       <fieldset>
-        <legend>Limits</legend>
+        <legend>Injuries and limits</legend>
         <div className="ticks">
           {limitIds.map((limit) => {
             const on = c.limits.some((l) => l.limit === limit);

@@ -18,6 +18,8 @@ import { Conflict } from '../shared/conflict';
 import { UndoOfPage } from '../shared/undoing';
 import { Rows } from './rows';
 import { TornList } from '../shared/unreadable';
+import { NeedLink } from '../clients/need-link';
+import { useHashFocus } from './hash-focus';
 import { ClientData } from './client-data';
 import { ClientFacts } from './client-facts';
 import { ClientMaxes } from './client-maxes';
@@ -35,6 +37,7 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
   const start = async (): Promise<void> => {
     void go(`/sessions/${await startSession({ id: file.id, document: client }, kits)}`);
   };
+  useHashFocus();
   const [isStarting, setStarting] = useState(false);
   const startNow = useRef(start);
   useEffect(() => {
@@ -62,7 +65,7 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
         <UndoOfPage {...saved} />
         <LinkButton to={`/clients/${file.id}/progress`}>Progress</LinkButton>
         <Button onPress={() => setStarting(true)}>Start a block</Button>
-        <Button kind="strong" onPress={() => void start()}>
+        <Button kind="strong" id="start" onPress={() => void start()}>
           Start a session
         </Button>
       </header>
@@ -79,7 +82,7 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
           </SheetHead>
           <ClientFacts client={client} kits={kits} change={saved.change} />
         </Sheet>
-        <Sheet>
+        <Sheet id="tests">
           <ClientMaxes client={client} file={file} change={saved.change} />
         </Sheet>
         <Sheet>
@@ -89,7 +92,7 @@ function Desk({ file, kits }: { file: ClientFile; kits: Stored<Kit>[] }): ReactN
           <Rows>
             {file.needs.map((n) => (
               <li key={n.says} style={{ fontWeight: n.loud ? 620 : 420 }}>
-                {n.says}
+                <NeedLink clientId={file.id} need={n} />
               </li>
             ))}
             {file.needs.length === 0 && (

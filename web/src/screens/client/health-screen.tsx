@@ -72,7 +72,7 @@ export function HealthScreen({
     });
   const isYes = yesTo(client, today).length > 0;
   return (
-    <fieldset>
+    <fieldset id="health">
       <legend>
         Health screen: <b>{states[healthScreen(client, today)]}</b>
       </legend>

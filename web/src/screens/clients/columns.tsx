@@ -7,6 +7,7 @@ import { Link } from 'react-router';
 import { ink, voiceText } from '../../look/theme';
 import type { Column } from '../../parts/table';
 import { ofSound, Torn } from '../shared/unreadable';
+import { NeedLink } from './need-link';
 
 function Limits({ row: c }: { row: ClientBrief }): ReactNode {
   if (c.lagging.length === 0 && c.limits.length === 0)
@@ -22,12 +23,11 @@ function Limits({ row: c }: { row: ClientBrief }): ReactNode {
                 {regions[id].name.toLowerCase()}
               </b>
             </span>
-          ))}{' '}
-          lags
+          ))}
         </div>
       )}
       {c.limits.map((l) => (
-        <div key={l.limit}>limit: {l.limit}</div>
+        <div key={l.limit}>{l.limit}</div>
       ))}
     </>
   );
@@ -63,7 +63,7 @@ function Needs({ row }: { row: ClientBrief }): ReactNode {
     return <span style={{ color: ink.soft }}>Nothing: the next session is with the client</span>;
   return all.map((n) => (
     <div key={n.says} style={{ fontWeight: n.loud ? 620 : 420, color: n.loud ? ink.ink : ink.soft }}>
-      {fromLog.includes(n) ? <Link to={`/clients/${row.id}/progress`}>{n.says}</Link> : n.says}
+      <NeedLink clientId={row.id} need={n} />
     </div>
   ));
 }
@@ -88,7 +88,7 @@ export const clientColumns: Column<ClientBrief | Unreadable>[] = [
   },
   {
     id: 'limits',
-    name: 'Lags and limits',
+    name: 'Weak points, injuries',
     width: '1.1fr',
     cell: ofSound<ClientBrief>((row) => <Limits row={row} />),
   },

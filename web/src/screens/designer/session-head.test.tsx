@@ -46,7 +46,7 @@ test('what frames the session is changed where it stands', async () => {
   await user.type(minutes, '75{Enter}');
   await choose(user, 'For', 'side delt');
   await choose(user, 'School', schools.pyramid.name);
-  await choose(user, 'Kit', 'loft');
+  await choose(user, 'Gym', 'loft');
   await user.click(screen.getByLabelText('Spotter'));
   expect(now()).toMatchObject({
     title: 'Heavy Monday',

@@ -256,7 +256,7 @@ function SessionHeadPane({
           onChange={(school) => school && head({ school }, 'school')}
         />
         <Pick
-          label="Kit"
+          label="Gym"
           value={session.kitId}
           options={kits.map((k) => [k.id, k.document.name])}
           onChange={(kitId) => kitId && head({ kitId }, 'kit')}

@@ -226,7 +226,7 @@ export function SwapTab({ line: m, designer }: { line: MeasuredLine; designer: D
         />
         <Select
           small
-          label="kind to"
+          label="easy on"
           labelPlace="before"
           value={wish.kindTo}
           none="no limit"

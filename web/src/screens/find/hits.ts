@@ -23,7 +23,7 @@ const pages: Hit[] = [
     kind: 'max from a set, percentages, plates, ramp, chains, landmine',
     to: '/loads',
   },
-  { id: 'kit', name: 'Kit', kind: 'the gyms and what stands there', to: '/kit' },
+  { id: 'kit', name: 'Gyms', kind: 'kit: what stands there', to: '/kit' },
   {
     id: 'compare-sessions',
     name: 'Two sessions side by side',

@@ -39,7 +39,7 @@ export function Gym({ kit, change }: PartProps): ReactNode {
           onChange={(name) => name.trim() !== '' && change({ name })}
         />
         <Select
-          label="Most plates and bells are marked in"
+          label="Most plates and dumbbells are marked in"
           value={kit.unit}
           options={[
             ['kg', 'kilograms'],

@@ -40,7 +40,7 @@ export function KitsScreen(): ReactNode {
   const go = useNavigate();
   const [wrong, setWrong] = useState('');
   useEffect(() => {
-    document.title = 'Kit · Drimbo';
+    document.title = 'Gyms · Drimbo';
   }, []);
   const add = async (kit: Kit): Promise<void> => {
     const stored = await createOnce(`gym ${kit.name}`, 'kit', kit);
@@ -56,8 +56,10 @@ export function KitsScreen(): ReactNode {
   return (
     <ListPage>
       <header>
-        <Title>Kit</Title>
-        <span>{kits.data?.length ?? 0} gyms</span>
+        <Title>Gyms</Title>
+        <span>
+          {kits.data?.length ?? 0} {kits.data?.length === 1 ? 'gym' : 'gyms'}
+        </span>
         <FileChoice
           accept="application/json,.json"
           onFile={(file) => attempt(file.text().then((text) => add(kitFrom(text))))}

@@ -157,7 +157,7 @@ export function MovementsScreen(): ReactNode {
           onChange={(to) => ask({ kit: to })}
         />
         <Select
-          label="Kind to"
+          label="Easy on"
           none="any"
           value={kindTo}
           options={limitIds.map((l) => [l, l])}

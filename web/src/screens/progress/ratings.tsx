@@ -8,7 +8,7 @@ import { Sheet, SheetHead } from '../../parts/sheet';
 import { dayWords } from '../blocks/words';
 import { Body, change, type Of } from './about';
 
-/** The coach's eye: each region from 1, lags far, to 5, leads; one that lags can be marked so for planning. */
+/** The coach's eye: each region from 1, a weak point, to 5, the strongest; a weak one can be marked so for planning. */
 export function Ratings({ id, client }: Of): ReactNode {
   const [region, setRegion] = useState<RegionId>('pecUpper');
   const [rating, setRating] = useState('3');
@@ -17,7 +17,7 @@ export function Ratings({ id, client }: Of): ReactNode {
     <Sheet aria-label="Regions by eye">
       <SheetHead>
         <h2>Regions by eye</h2>
-        <span>1 lags far, 5 leads</span>
+        <span>1 weakest, 5 strongest</span>
       </SheetHead>
       <Body>
         <form
@@ -64,12 +64,12 @@ export function Ratings({ id, client }: Of): ReactNode {
                   small
                   onPress={() =>
                     change(id, (c) => ({ ...c, lagging: [...c.lagging, r] }), {
-                      says: `${regions[r].name} lags, for planning.`,
+                      says: `${regions[r].name} is planned as a weak point.`,
                       back: (c) => ({ ...c, lagging: c.lagging.filter((x) => x !== r) }),
                     })
                   }
                 >
-                  Plan it as lagging
+                  Plan it as a weak point
                 </Button>
               )}
             </li>

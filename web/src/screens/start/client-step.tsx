@@ -89,7 +89,7 @@ export function ClientStep({ kit: { id: kitId, document: kit } }: { kit: Stored<
               name="lift"
               render={({ field }) => (
                 <Select
-                  label="Exercise"
+                  label="Movement"
                   value={field.value}
                   options={here.map((e) => [e.id, e.name])}
                   onChange={(id) => id && field.onChange(id)}

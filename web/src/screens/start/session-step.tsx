@@ -43,8 +43,8 @@ export function SessionStep({
   return (
     <>
       <p>
-        A push day as it is usually put together, of what this gym has; every exercise, set and load is then
-        yours to change. Or type the first exercise yourself.
+        A push day as it is usually put together, of what this gym has; every movement, set and load is then
+        yours to change. Or type the first movement yourself.
       </p>
       {wrong && <p role="alert">{wrong}</p>}
       <div className="feet" style={{ marginTop: 10 }}>
