@@ -79,7 +79,9 @@ test('clients come by page in the order of their names, accents and capitals asi
   expect((await clients({ page: 3, size: 20 })).rows).toEqual([]);
   const [row] = first.rows;
   expect(row).toMatchObject({
-    needs: expect.arrayContaining([{ loud: true, says: 'Finish the draft “Push z”' }]),
+    needs: expect.arrayContaining([
+      { loud: true, says: 'Finish the draft “Push z”', at: { is: 'session', id: expect.any(String) } },
+    ]),
   });
 });
 
