@@ -52,7 +52,9 @@ test('a gym is written down: plates and bells of two markings, a band, distances
   await expect(page.locator('#review').getByText(/Face pull needs a rope/)).toBeVisible();
   await row(page, 'Dumbbell bench press').click();
   await page.getByRole('button', { name: /^Pair Dumbbell bench press/i }).click();
-  await expect(page.locator('#review').getByText(/^30 m from the .+ to the .+, every round\.$/)).toBeVisible();
+  await expect(
+    page.locator('#review').getByText(/^30 m from the .+ to the .+, every round\.$/),
+  ).toBeVisible();
   await saved(page);
   await page.goto(`/sessions/${id}/sheet`);
   await expect(page.getByText(/\(marked 25 lb\)/)).toBeVisible();
