@@ -43,7 +43,7 @@ test.each(all)(
     const { lines, kit, appraisal } = begun(people[who]!, gym, unit);
     expect(lines.length).toBeGreaterThanOrEqual(4);
     expect(lines.filter((l) => missingFor(kit, findMovement(l.movement)!, l.rig) !== null)).toEqual([]);
-    expect(new Set(lines.map((l) => l.movement)).size).toBe(lines.length);
+    expect(new Set(appraisal.lines.map((m) => m.name)).size).toBe(lines.length);
     expect(appraisal.findings.filter((f) => f.severity === 'stop').map((f) => f.what)).toEqual([]);
   },
 );
@@ -61,4 +61,20 @@ test('what is usual leads: the bar for the practised, dumbbells in a first year,
   expect(names('in a first year')[0]).toBe('Dumbbell bench press');
   expect(names('with a weak upper chest')[0]).toBe('Incline dumbbell press');
   expect(names('practised', 'home')[0]).toBe('Dumbbell bench press');
+});
+
+test('repetitions are as they are written for each place, and dumbbells alone give both presses', () => {
+  const asked = (who: string, gym: (typeof usualGymIds)[number]) =>
+    begun(people[who]!, gym, 'kg').appraisal.lines.map((m) => {
+      const { lo, hi } = m.sets[0]!.target.reps;
+      return `${m.name} ${lo}–${hi}`;
+    });
+  expect(asked('practised', 'home')).toEqual([
+    'Dumbbell bench press 6–8',
+    'Incline dumbbell press 8–12',
+    'Dumbbell fly 12–15',
+    'Dumbbell lateral raise 12–15',
+    'Overhead triceps extension 10–12',
+  ]);
+  expect(asked('in a first year', 'small')[0]).toBe('Dumbbell bench press 8–12');
 });

@@ -2,8 +2,14 @@ import type { Kit } from '../kit';
 import { missingFor } from '../kit';
 import { type Entry, findEntry } from '../movements';
 import { type School, startingLine } from '../schools';
-import { type Client, type Line } from '../session';
+import type { Client, Line, RepRange } from '../session';
 import { limitsMet } from './limits';
+
+/** Repetitions as they are usually written: the lead, other presses, flies and raises, the triceps. Common practice. */
+const LEAD: RepRange = { lo: 6, hi: 8 };
+const PRESSES: RepRange = { lo: 8, hi: 12 };
+const RAISES: RepRange = { lo: 12, hi: 15 };
+const ARMS: RepRange = { lo: 10, hi: 12 };
 
 interface Slot {
   /** Movements for it, the most usual first. */
@@ -65,11 +71,20 @@ export function usualDay(
   const isHere = ({ movement, rig }: Entry): boolean =>
     missingFor(kit, movement, rig) === null && limitsMet(movement, rig, client.limits).length === 0;
   const taken = new Set<string>();
-  return [...presses, fly, side, armUp].flatMap(({ choices, atFirst = [] }) => {
-    const ids = client.trainingAge === 'under 1 year' ? [...atFirst, ...choices] : choices;
-    const entry = ids.map((id) => findEntry(id)!).find((e) => !taken.has(e.movement.id) && isHere(e));
+  const isNew = client.trainingAge === 'under 1 year';
+  const repsFor = ({ movement }: Entry, at: number): RepRange =>
+    movement.compound ? (at === 0 && !isNew ? LEAD : PRESSES) : movement.family === 'triceps' ? ARMS : RAISES;
+  return [...presses, fly, side, armUp].flatMap(({ choices, atFirst = [] }, at) => {
+    const ids = isNew ? [...atFirst, ...choices] : choices;
+    const entry = ids.map((id) => findEntry(id)!).find((e) => !taken.has(e.id) && isHere(e));
     if (!entry) return [];
-    taken.add(entry.movement.id);
-    return [startingLine(entry, school, idOf())];
+    taken.add(entry.id);
+    const line = startingLine(entry, school, idOf());
+    return [
+      {
+        ...line,
+        scheme: { kind: 'straight' as const, sets: school.starting.sets, reps: repsFor(entry, at) },
+      },
+    ];
   });
 }

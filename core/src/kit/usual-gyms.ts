@@ -37,6 +37,9 @@ interface UsualGym {
   attachments: Kit['attachments'];
 }
 
+/** Light dumbbells as gyms in pounds have them beside steps of five. */
+const lightInPounds = [3, 5, 8, 10, 12].map((lb): Run => [lb, lb, 1]);
+
 const machines = (first: number, step: number, max: number): StackMarks[] =>
   [
     ['Chest press', 'chest press machine'],
@@ -97,7 +100,7 @@ const usualGyms = {
           [5, 6],
           [2.5, 6],
         ],
-        dumbbells: [[5, 120, 5]],
+        dumbbells: [...lightInPounds, [15, 120, 5]],
         stacks: [cables('Cables', 5, 5, 200, 2), ...machines(10, 10, 260)],
       },
     },
@@ -139,7 +142,7 @@ const usualGyms = {
           [5, 2],
           [2.5, 2],
         ],
-        dumbbells: [[5, 90, 5]],
+        dumbbells: [...lightInPounds, [15, 90, 5]],
         stacks: [cables('Cable pair', 5, 5, 150, 2)],
       },
     },
@@ -155,7 +158,16 @@ const usualGyms = {
     about: 'dumbbells to 24 kg or 50 lb, a bench that tilts, nothing else',
     marks: {
       kg: { bar: 0, curlBar: null, plates: [], dumbbells: [[2, 24, 2]], stacks: [] },
-      lb: { bar: 0, curlBar: null, plates: [], dumbbells: [[5, 50, 5]], stacks: [] },
+      lb: {
+        bar: 0,
+        curlBar: null,
+        plates: [],
+        dumbbells: [
+          [5, 25, 2.5],
+          [30, 50, 5],
+        ],
+        stacks: [],
+      },
     },
     benches: [{ id: 'adjustable', name: 'Adjustable bench', notchesDeg: [0, 30, 45, 60, 75] }],
     rack: { count: 0, safetyArms: false },
