@@ -1,4 +1,4 @@
-import { askedOn, type Client, clientVersion, neverAsked } from '@drimbo/core/session';
+import { askedOn, type Client, newClient } from '@drimbo/core/session';
 import type { LiftRecord } from '@drimbo/core/strength';
 
 type Facts = Partial<Client> & Pick<Client, 'name' | 'about' | 'born' | 'statureM' | 'massKg'>;
@@ -7,28 +7,8 @@ type Facts = Partial<Client> & Pick<Client, 'name' | 'about' | 'born' | 'stature
 export type DayBefore = (days: number) => string;
 
 const client = (facts: Facts): Client => ({
-  format: 'drimbo.client',
-  version: clientVersion,
-  biacromialM: null,
-  trainingAge: 'over 3 years',
-  goal: 'Size',
-  lagging: [],
-  limits: [],
-  minutes: 60,
+  ...newClient({ trainingAge: 'over 3 years', kitId: 'boathouse', unit: 'kg', ...facts }),
   daysAWeek: 4,
-  kitId: 'boathouse',
-  unit: 'kg',
-  likes: '',
-  aim: 'size',
-  competes: 'no',
-  health: neverAsked,
-  aside: [],
-  formula: 'median',
-  tests: [],
-  deletedTests: [],
-  body: [],
-  ratings: [],
-  notes: [],
   ...facts,
 });
 
